@@ -1,0 +1,33 @@
+package gurukram.core.cue;
+
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Side;
+import gurukram.core.score.Moment;
+import gurukram.core.text.Words;
+import gurukram.core.time.Millis;
+
+/** The shortest words for a moment: what, which part on which side, how much. */
+public final class ShortCue {
+    private ShortCue() {}
+
+    /** {@code "front leg right"}: a bare side would be ambiguous, so the part is named; empty when symmetric. */
+    public static String side(Moment moment, Pose pose) {
+        Side side = moment.side();
+        if (side == null) return "";
+        String part =
+                pose == null || pose.sideOf() == null ? "side" : pose.sideOf().words();
+        return part.endsWith(" to") ? part + " the " + side.word() : side.word() + " " + part;
+    }
+
+    /** {@code "8 breaths"}, {@code "10 reps, set 2"}, {@code "inhale"}, {@code "0:30"}. */
+    public static String amount(Moment moment) {
+        return switch (moment.kind()) {
+            case HOLD ->
+                moment.breaths() == null ? Millis.show(moment.workMs()) : Words.count(moment.breaths(), "breath");
+            case MOVEMENT -> moment.breath().name().toLowerCase(java.util.Locale.ROOT);
+            case REPS -> Words.count(moment.reps(), "rep");
+            case OPEN -> Millis.show(moment.workMs()) + " open";
+            case PAUSE -> "rest " + Millis.show(moment.workMs());
+        };
+    }
+}

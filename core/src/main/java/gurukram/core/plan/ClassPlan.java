@@ -1,0 +1,89 @@
+package gurukram.core.plan;
+
+import gurukram.core.text.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** A class as it is written: settings and sections. Immutable; {@link PlanEdit} makes one of another. */
+public record ClassPlan(ClassSettings settings, List<Section> sections) {
+    public static final int MOST_NODES = 1_000;
+
+    public ClassPlan {
+        sections = List.copyOf(sections);
+    }
+
+    public static ClassPlan of(ClassSettings settings, Section... sections) {
+        return new ClassPlan(settings, List.of(sections));
+    }
+
+    /** Visits every node, parents before children, in the order of the page. */
+    public void walk(Consumer<Node> visitor) {
+        sections.forEach(section -> walk(section, visitor));
+    }
+
+    private static void walk(Node node, Consumer<Node> visitor) {
+        visitor.accept(node);
+        node.children().forEach(child -> walk(child, visitor));
+    }
+
+    public Optional<Node> find(NodeId id) {
+        List<Node> found = new ArrayList<>(1);
+        walk(node -> {
+            if (node.id().equals(id)) found.add(node);
+        });
+        return found.stream().findFirst();
+    }
+
+    public boolean has(NodeId id) {
+        return find(id).isPresent();
+    }
+
+    /** Where a node stands; empty when it does not. */
+    public Optional<Place> placeOf(NodeId id) {
+        Optional<Place> top = Place.among(NodeId.CLASS, sections, id);
+        if (top.isPresent()) return top;
+        List<Place> found = new ArrayList<>(1);
+        walk(node -> Place.among(node.id(), node.children(), id).ifPresent(found::add));
+        return found.stream().findFirst();
+    }
+
+    /** The children of a node, or the sections for {@link NodeId#CLASS}; {@link Refused} when it is not there. */
+    public List<? extends Node> childrenOf(NodeId parent) {
+        if (parent.equals(NodeId.CLASS)) return sections;
+        return find(parent)
+                .orElseThrow(() -> new Refused("That part of the class is no longer there."))
+                .children();
+    }
+
+    ClassPlan withChildrenOf(NodeId parent, List<? extends Node> children) {
+        if (parent.equals(NodeId.CLASS)) {
+            return new ClassPlan(
+                    settings, children.stream().map(ClassPlan::section).toList());
+        }
+        return replacing(parent, node -> node.withChildren(children));
+    }
+
+    ClassPlan replacing(NodeId id, java.util.function.UnaryOperator<Node> change) {
+        return new ClassPlan(
+                settings,
+                sections.stream().map(s -> section(replaced(s, id, change))).toList());
+    }
+
+    private static Node replaced(Node node, NodeId id, java.util.function.UnaryOperator<Node> change) {
+        if (node.id().equals(id)) return change.apply(node);
+        if (node.children().isEmpty()) return node;
+        return node.withChildren(
+                node.children().stream().map(c -> replaced(c, id, change)).toList());
+    }
+
+    private static Section section(Node node) {
+        if (node instanceof Section section) return section;
+        throw new IllegalArgumentException("only sections can stand in a class");
+    }
+
+    ClassPlan with(ClassSettings other) {
+        return new ClassPlan(other, sections);
+    }
+}

@@ -1,0 +1,4 @@
+package gurukram.core.plan;
+
+/** What can stand in a section. */
+public sealed interface Item extends Node permits Flow, Step {}

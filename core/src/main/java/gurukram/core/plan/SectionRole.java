@@ -1,0 +1,52 @@
+package gurukram.core.plan;
+
+import gurukram.core.text.Words;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** What a part of the class is for. */
+public enum SectionRole {
+    ARRIVE,
+    BREATHE,
+    WARM_UP,
+    SALUTATIONS,
+    STANDING,
+    BALANCE,
+    STRENGTH,
+    PEAK,
+    INVERSIONS,
+    FLOOR,
+    COUNTERPOSES,
+    COOL_DOWN,
+    SIT,
+    REST,
+    CLOSE;
+
+    private static final Map<String, SectionRole> OTHER_WORDS = Map.of(
+            "arrival", ARRIVE,
+            "breathing", BREATHE,
+            "warmup", WARM_UP,
+            "warm", WARM_UP,
+            "sun salutations", SALUTATIONS,
+            "balances", BALANCE,
+            "cooldown", COOL_DOWN,
+            "final rest", REST,
+            "closing", CLOSE);
+
+    /** {@code warm-up}, {@code cool-down}, {@code standing}. */
+    public String word() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** {@code Warm-up}. */
+    public String title() {
+        return word().substring(0, 1).toUpperCase(Locale.ROOT) + word().substring(1);
+    }
+
+    public static Optional<SectionRole> named(String typed) {
+        String folded = Words.fold(typed);
+        for (SectionRole role : values()) if (Words.fold(role.word()).equals(folded)) return Optional.of(role);
+        return Optional.ofNullable(OTHER_WORDS.get(folded));
+    }
+}

@@ -1,0 +1,23 @@
+package gurukram.core.pose;
+
+/**
+ * What a need asks of a pose. The app plans movement and is no medical device: the change is the usual one, and doctors,
+ * licensed practitioners and the studio's own rules come first.
+ *
+ * @param change what to do instead, in the teacher's words
+ */
+public record Caution(Need need, Severity severity, String change) {
+    public enum Severity {
+        /** never planned for a group with this need */
+        BLOCKED,
+        /** only with its change */
+        CHANGE,
+        /** announced */
+        TELL
+    }
+
+    public String words() {
+        String lead = severity == Severity.BLOCKED ? "leave out" : severity == Severity.TELL ? "say" : "change";
+        return need.words() + ": " + lead + (change.isBlank() ? "" : "; " + change);
+    }
+}

@@ -1,0 +1,61 @@
+package gurukram.core.pose;
+
+import gurukram.core.dose.Dose;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One pose or named variation of the catalogue.
+ *
+ * @param id stable, lower case with hyphens; plans refer to it
+ * @param name English name
+ * @param sanskrit in IAST with diacritics; empty where there is none in use
+ * @param also other names, by school or habit
+ * @param family heading it is filed under
+ * @param sideOf the part that names the side; null for symmetric poses
+ * @param effort 1 (rest) to 5 (strongest)
+ * @param breath the half-breath it is entered on
+ * @param repMillis one repetition in ms, where the pose is also done in repetitions; null otherwise
+ * @param doses usual dose at each level
+ */
+public record Pose(
+        String id,
+        String name,
+        String sanskrit,
+        List<String> also,
+        String family,
+        Base base,
+        SideBehaviour sides,
+        SideOf sideOf,
+        Hold hold,
+        Complexity complexity,
+        int effort,
+        Level level,
+        BreathAffinity breath,
+        Integer repMillis,
+        Map<Level, Dose> doses,
+        List<Caution> cautions) {
+
+    /** One repetition where neither the step nor the pose says how long it takes: a slow floor repetition. */
+    public static final int DEFAULT_REP_MILLIS = 6_000;
+
+    public Pose {
+        also = List.copyOf(also);
+        doses = java.util.Collections.unmodifiableMap(new EnumMap<>(doses));
+        cautions = List.copyOf(cautions);
+    }
+
+    public Dose doseFor(Level at) {
+        return doses.get(at);
+    }
+
+    public int repMillisOrDefault() {
+        return Optional.ofNullable(repMillis).orElse(DEFAULT_REP_MILLIS);
+    }
+
+    public boolean isNamedBySide() {
+        return sides.hasSides();
+    }
+}

@@ -1,0 +1,82 @@
+package gurukram.core.pose;
+
+import gurukram.core.text.Words;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** All poses, in the order of their files, with search by any of their names. */
+public final class PoseCatalogue {
+    private final Map<String, Pose> byId = new LinkedHashMap<>();
+    private final Map<String, Pose> byName = new LinkedHashMap<>();
+
+    /** Names are taken as validated: unique after folding. */
+    public PoseCatalogue(Collection<Pose> poses) {
+        for (Pose pose : poses) {
+            byId.put(pose.id(), pose);
+            names(pose).forEach(name -> byName.putIfAbsent(name, pose));
+        }
+    }
+
+    public Collection<Pose> poses() {
+        return List.copyOf(byId.values());
+    }
+
+    /** The pose with this id; {@link IllegalArgumentException} when a plan refers to one that is not there. */
+    public Pose pose(String id) {
+        Pose pose = byId.get(id);
+        if (pose == null) throw new IllegalArgumentException("no pose with the id " + id);
+        return pose;
+    }
+
+    public boolean has(String id) {
+        return byId.containsKey(id);
+    }
+
+    /** The one pose with this name in any of its forms (English, Sanskrit, other names; case and marks do not matter). */
+    public Optional<Pose> named(String typed) {
+        String folded = Words.fold(typed);
+        Pose found = byName.get(folded);
+        if (found == null && folded.endsWith(" pose")) found = byName.get(folded.substring(0, folded.length() - 5));
+        if (found == null && folded.endsWith("s")) found = byName.get(folded.substring(0, folded.length() - 1));
+        return Optional.ofNullable(found);
+    }
+
+    /** Poses whose names are nearest to what was typed, nearest first, at most {@code most}. */
+    public List<Pose> nearest(String typed, int most) {
+        String folded = Words.fold(typed);
+        Map<Pose, Double> best = new LinkedHashMap<>();
+        byName.forEach((name, pose) -> best.merge(pose, farness(folded, name), Math::min));
+        return best.entrySet().stream()
+                .sorted(Map.Entry.<Pose, Double>comparingByValue()
+                        .thenComparing(e -> e.getKey().name(), Comparator.naturalOrder()))
+                .limit(most)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /** 0 is the same; a name that begins with or contains the typed words is nearer than any misspelling. */
+    private static double farness(String typed, String name) {
+        if (typed.isEmpty()) return 1;
+        if (name.startsWith(typed)) return 0.1 + lengthGap(typed, name);
+        if (name.contains(typed) || typed.contains(name)) return 0.2 + lengthGap(typed, name);
+        return 0.3 + (double) Words.distance(typed, name) / Math.max(typed.length(), name.length());
+    }
+
+    private static double lengthGap(String typed, String name) {
+        return Math.abs(typed.length() - name.length()) / 1000.0;
+    }
+
+    /** Every name of a pose, folded. */
+    static List<String> names(Pose pose) {
+        var names = new java.util.LinkedHashSet<String>();
+        names.add(Words.fold(pose.name()));
+        names.add(Words.fold(pose.id()));
+        if (!pose.sanskrit().isBlank()) names.add(Words.fold(pose.sanskrit()));
+        pose.also().forEach(name -> names.add(Words.fold(name)));
+        return List.copyOf(names);
+    }
+}

@@ -1,0 +1,62 @@
+package gurukram.core.score;
+
+import gurukram.core.plan.Cueing;
+import gurukram.core.pose.Base;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Side;
+import java.util.HashSet;
+import java.util.Objects;
+import java.util.Set;
+
+/** Where the class's body is while the plan is unfolded: its base, the pose it is in, and what it has met already. */
+final class Body {
+    private final Pace pace;
+    private final Transitions transitions;
+    private final Set<Transitions.Leg> legsGone = new HashSet<>();
+    private final Set<String> met = new HashSet<>();
+    private Base base;
+    private Pose pose;
+    private Side side;
+
+    Body(Pace pace, Transitions transitions) {
+        this.pace = pace;
+        this.transitions = transitions;
+    }
+
+    boolean isIn(Pose other, Side otherSide) {
+        return pose != null && pose.id().equals(other.id()) && Objects.equals(side, otherSide);
+    }
+
+    /**
+     * Getting people into a hold on a side, ms: nothing when they are in it; the first figure when the class has not met
+     * the pose; the second-side figure on the other side and when it is repeated.
+     */
+    long settingUp(Pose other, Side otherSide, Cueing way) {
+        if (isIn(other, otherSide)) return 0;
+        return pace.settingUp(other.complexity(), !met.contains(other.id()), way);
+    }
+
+    /**
+     * Changing the base of the body, ms; marks the legs as gone. Within one base nothing, except from lunge to lunge on
+     * the other side outside a flow.
+     */
+    long goTo(Pose other, Side otherSide, boolean inFlow) {
+        if (base == null) return 0;
+        if (base == other.base()) {
+            boolean changesLunge = base == Base.LUNGE && !inFlow && otherSide != null && side == otherSide.opposite();
+            return changesLunge ? pace.lungeChange() : 0;
+        }
+        long ms = 0;
+        for (Transitions.Leg leg : transitions.route(base, other.base())) {
+            ms += legsGone.add(leg) ? leg.first() : leg.later();
+        }
+        return ms;
+    }
+
+    void arrive(Pose other, Side otherSide) {
+        base = other.base();
+        pose = other;
+        side = otherSide;
+        met.add(other.id());
+    }
+}

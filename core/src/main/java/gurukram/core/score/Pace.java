@@ -1,0 +1,112 @@
+package gurukram.core.score;
+
+import gurukram.core.plan.Cueing;
+import gurukram.core.pose.Complexity;
+import gurukram.core.pose.Hold;
+import gurukram.core.time.Millis;
+import java.math.BigDecimal;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How long things take with one teacher. All times in ms.
+ *
+ * @param firstHalfBreath half a breath in a flow's first round on its first side
+ * @param secondHalfBreath the same on the second side
+ * @param roundFactors half-breaths of the first, second, third and later times on a side, relative to the first
+ * @param floorHalfBreath no untyped half-breath is quicker
+ * @param inhaleShare part of a breath that is the inhale
+ * @param settingUp getting into a pose, by its complexity
+ * @param cueing what the way of cueing does to setting up and to half-breaths
+ * @param ownFactor the teacher's own, on setting up; 1 until logs teach otherwise
+ * @param lungeChange changing sides from lunge to lunge outside a flow
+ */
+public record Pace(
+        long firstHalfBreath,
+        long secondHalfBreath,
+        List<BigDecimal> roundFactors,
+        long floorHalfBreath,
+        long activeBreath,
+        long passiveBreath,
+        BigDecimal inhaleShare,
+        Map<Complexity, SettingUp> settingUp,
+        Map<Cueing, CueingFactors> cueing,
+        BigDecimal ownFactor,
+        long lungeChange) {
+
+    /** Setting up for the first side and for the second (also when a hold is repeated on a side). */
+    public record SettingUp(long first, long second) {}
+
+    public record CueingFactors(BigDecimal settingUp, BigDecimal halfBreath) {}
+
+    /** The defaults: measured on real classes, except {@code lungeChange} and the use of the second side's figure for repeats, which are our choice. */
+    public static Pace defaults() {
+        Map<Complexity, SettingUp> settingUp = new EnumMap<>(Complexity.class);
+        settingUp.put(Complexity.SIMPLE, new SettingUp(8_000, 5_000));
+        settingUp.put(Complexity.MEDIUM, new SettingUp(15_000, 14_000));
+        settingUp.put(Complexity.COMPLEX, new SettingUp(24_000, 20_000));
+        settingUp.put(Complexity.FULLY_EXPLAINED, new SettingUp(45_000, 28_000));
+        Map<Cueing, CueingFactors> cueing = new EnumMap<>(Cueing.class);
+        cueing.put(Cueing.EXPLAINED, new CueingFactors(new BigDecimal("1.5"), new BigDecimal("1.2")));
+        cueing.put(Cueing.BY_THE_BREATH, new CueingFactors(new BigDecimal("0.9"), BigDecimal.ONE));
+        return new Pace(
+                4_000,
+                3_600,
+                List.of(BigDecimal.ONE, new BigDecimal("0.91"), new BigDecimal("0.85")),
+                3_000,
+                6_000,
+                8_000,
+                new BigDecimal("0.5"),
+                settingUp,
+                cueing,
+                BigDecimal.ONE,
+                10_000);
+    }
+
+    /** The same pace with the way of cueing left out of account (a factor of 1). */
+    public Pace withoutCueing() {
+        Map<Cueing, CueingFactors> ones = new EnumMap<>(Cueing.class);
+        for (Cueing way : Cueing.values()) ones.put(way, new CueingFactors(BigDecimal.ONE, BigDecimal.ONE));
+        return new Pace(
+                firstHalfBreath,
+                secondHalfBreath,
+                roundFactors,
+                floorHalfBreath,
+                activeBreath,
+                passiveBreath,
+                inhaleShare,
+                settingUp,
+                ones,
+                ownFactor,
+                lungeChange);
+    }
+
+    public long holdBreath(Hold hold) {
+        return hold == Hold.ACTIVE ? activeBreath : passiveBreath;
+    }
+
+    /**
+     * One breath of a flow, ms: an inhale and an exhale at the pace of this side and time.
+     *
+     * @param secondSide whether this is the side the flow does second
+     * @param timeOnSide 1 for the first time on this side, 2 for the second, ...
+     */
+    public long flowBreath(boolean secondSide, int timeOnSide, Cueing way) {
+        BigDecimal half = BigDecimal.valueOf(secondSide ? secondHalfBreath : firstHalfBreath)
+                .multiply(cueing.get(way).halfBreath())
+                .multiply(roundFactors.get(Math.min(timeOnSide, roundFactors.size()) - 1))
+                .max(BigDecimal.valueOf(floorHalfBreath));
+        return Millis.times(2, half);
+    }
+
+    public long inhaleOf(long breath) {
+        return Millis.times(breath, inhaleShare);
+    }
+
+    public long settingUp(Complexity complexity, boolean first, Cueing way) {
+        SettingUp figures = settingUp.get(complexity);
+        return Millis.times(
+                first ? figures.first() : figures.second(), cueing.get(way).settingUp(), ownFactor);
+    }
+}

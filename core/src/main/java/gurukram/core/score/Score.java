@@ -1,0 +1,88 @@
+package gurukram.core.score;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.pose.Side;
+import gurukram.core.time.Millis;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A plan unfolded for one level. All lengths in ms.
+ *
+ * @param totalMs sum of the moments
+ * @param lowMs the likely band's lower end: 10 % less of what is not typed
+ * @param highMs its upper end
+ * @param right written work done on the right
+ * @param left written work done on the left
+ */
+public record Score(
+        long totalMs,
+        long lowMs,
+        long highMs,
+        List<SectionSpan> sections,
+        List<Moment> moments,
+        SideWork right,
+        SideWork left) {
+
+    /** How far the model was off on average on real classes, without any log of the teacher's. */
+    private static final BigDecimal BAND = new BigDecimal("0.10");
+
+    /** Where a section begins and how long it lasts. */
+    public record SectionSpan(NodeId id, SectionRole role, String title, long startMs, long lengthMs) {}
+
+    public Score {
+        sections = List.copyOf(sections);
+        moments = List.copyOf(moments);
+    }
+
+    static Score of(ClassPlan plan, List<Moment> moments) {
+        long total = 0;
+        long untyped = 0;
+        SideWork right = SideWork.NONE;
+        SideWork left = SideWork.NONE;
+        Map<NodeId, Long> lengths = new HashMap<>();
+        for (Moment moment : moments) {
+            total += moment.lengthMs();
+            untyped += moment.untypedMs();
+            lengths.merge(moment.section(), moment.lengthMs(), Long::sum);
+            if (moment.side() == Side.RIGHT) right = right.plus(moment);
+            if (moment.side() == Side.LEFT) left = left.plus(moment);
+        }
+        List<SectionSpan> spans = new ArrayList<>();
+        long start = 0;
+        for (Section section : plan.sections()) {
+            long length = lengths.getOrDefault(section.id(), 0L);
+            spans.add(new SectionSpan(section.id(), section.role(), section.title(), start, length));
+            start += length;
+        }
+        long band = Millis.times(untyped, BAND);
+        return new Score(total, total - band, total + band, spans, moments, right, left);
+    }
+
+    /** Whether both sides have the same written work. Setting up, transitions and the quicker second side are not judged. */
+    public boolean isEven() {
+        return right.equals(left);
+    }
+
+    /** What each node of the plan comes to: steps, and flows and sections with all they hold. */
+    public Map<NodeId, NodeTotal> totals() {
+        Map<NodeId, NodeTotal> totals = new HashMap<>();
+        for (Moment moment : moments) {
+            add(totals, moment.node(), moment);
+            add(totals, moment.section(), moment);
+            if (moment.flow() != null) add(totals, moment.flow(), moment);
+        }
+        return totals;
+    }
+
+    private static void add(Map<NodeId, NodeTotal> totals, NodeId node, Moment moment) {
+        NodeTotal so = totals.get(node);
+        totals.put(node, so == null ? NodeTotal.of(moment) : so.plus(moment));
+    }
+}

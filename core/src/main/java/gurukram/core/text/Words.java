@@ -1,0 +1,55 @@
+package gurukram.core.text;
+
+import java.text.Normalizer;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Pattern;
+
+/** Folding of names, so that what is typed and what is written in the catalogue meet. */
+public final class Words {
+    private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+    private static final Pattern OTHER = Pattern.compile("[^a-z0-9]+");
+    private static final Map<String, String> NUMERALS =
+            Map.of("i", "1", "ii", "2", "iii", "3", "one", "1", "two", "2", "three", "3");
+
+    private Words() {}
+
+    /**
+     * Lower case, without diacritics and punctuation, numerals as digits, single spaces:
+     * {@code "Vīrabhadrāsana II"} becomes {@code "virabhadrasana 2"}. Folding twice changes nothing.
+     */
+    public static String fold(String typed) {
+        String plain =
+                MARKS.matcher(Normalizer.normalize(typed, Normalizer.Form.NFD)).replaceAll("");
+        StringBuilder folded = new StringBuilder();
+        for (String word :
+                OTHER.split(plain.toLowerCase(Locale.ROOT).replace("'", "").replace("’", ""))) {
+            if (word.isEmpty()) continue;
+            if (!folded.isEmpty()) folded.append(' ');
+            folded.append(NUMERALS.getOrDefault(word, word));
+        }
+        return folded.toString();
+    }
+
+    /** Edits (insert, delete, replace, swap of neighbours) that lead from one text to the other. */
+    public static int distance(String a, String b) {
+        int[][] d = new int[a.length() + 1][b.length() + 1];
+        for (int i = 0; i <= a.length(); i++) d[i][0] = i;
+        for (int j = 0; j <= b.length(); j++) d[0][j] = j;
+        for (int i = 1; i <= a.length(); i++) {
+            for (int j = 1; j <= b.length(); j++) {
+                int swap = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
+                d[i][j] = Math.min(Math.min(d[i - 1][j], d[i][j - 1]) + 1, d[i - 1][j - 1] + swap);
+                boolean crossed =
+                        i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1);
+                if (crossed) d[i][j] = Math.min(d[i][j], d[i - 2][j - 2] + 1);
+            }
+        }
+        return d[a.length()][b.length()];
+    }
+
+    /** {@code 1 breath}, {@code 2 breaths}. */
+    public static String count(long n, String one) {
+        return n + " " + (n == 1 ? one : one + "s");
+    }
+}

@@ -1,0 +1,42 @@
+package gurukram.core.time;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** Durations as whole milliseconds: every derived duration is rounded once, half up, when it is made; sums are exact. */
+public final class Millis {
+    public static final int SECOND = 1_000;
+    public static final int MINUTE = 60 * SECOND;
+
+    private Millis() {}
+
+    /** Milliseconds times exact factors, rounded half up once at the end. */
+    public static long times(long ms, BigDecimal... factors) {
+        BigDecimal product = BigDecimal.valueOf(ms);
+        for (BigDecimal factor : factors) product = product.multiply(factor);
+        return product.setScale(0, RoundingMode.HALF_UP).longValueExact();
+    }
+
+    /** Half of a duration, rounded half up to a whole millisecond. */
+    public static long half(long ms) {
+        return (ms + 1) / 2;
+    }
+
+    /** Minutes and seconds, with one decimal only when it is not zero: {@code 8:24}, {@code 8:20.4}. */
+    public static String show(long ms) {
+        if (ms < 0) return "-" + show(-ms);
+        long tenths = (ms + 50) / 100;
+        String whole = "%d:%02d".formatted(tenths / 600, tenths / 10 % 60);
+        return tenths % 10 == 0 ? whole : whole + "." + tenths % 10;
+    }
+
+    /** Minutes and whole seconds, rounded half up, for places where tenths would only distract: {@code 8:20}. */
+    public static String showWhole(long ms) {
+        return show(Math.floorDiv(ms + 500, SECOND) * SECOND);
+    }
+
+    /** Seconds without a needless fraction: {@code 5}, {@code 2.5}, {@code 3.276}. */
+    public static String seconds(long ms) {
+        return BigDecimal.valueOf(ms, 3).stripTrailingZeros().toPlainString();
+    }
+}

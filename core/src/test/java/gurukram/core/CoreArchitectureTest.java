@@ -1,0 +1,61 @@
+package gurukram.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+@AnalyzeClasses(packages = "gurukram.core", importOptions = ImportOption.DoNotIncludeTests.class)
+class CoreArchitectureTest {
+
+    @ArchTest
+    static final ArchRule packagesPointOneWay = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("basics")
+            .definedBy("gurukram.core.time..", "gurukram.core.text..")
+            .layer("dose")
+            .definedBy("gurukram.core.dose..")
+            .layer("pose")
+            .definedBy("gurukram.core.pose..")
+            .layer("plan")
+            .definedBy("gurukram.core.plan..")
+            .layer("score")
+            .definedBy("gurukram.core.score..")
+            .layer("cue")
+            .definedBy("gurukram.core.cue..")
+            .layer("notation")
+            .definedBy("gurukram.core.notation..")
+            .whereLayer("cue")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("notation")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("score")
+            .mayOnlyBeAccessedByLayers("cue")
+            .whereLayer("plan")
+            .mayOnlyBeAccessedByLayers("score", "cue", "notation")
+            .whereLayer("pose")
+            .mayOnlyBeAccessedByLayers("plan", "score", "cue", "notation")
+            .whereLayer("dose")
+            .mayOnlyBeAccessedByLayers("pose", "plan", "score", "cue", "notation")
+            .because("a newcomer reads the core in this order");
+
+    @ArchTest
+    static final ArchRule theCoreKnowsNoOutsideWorld = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage("org.springframework..", "java.sql..", "javax.sql..", "jakarta..", "java.net..")
+            .because("the computation is tested in milliseconds, without a server or a database");
+
+    @ArchTest
+    static final ArchRule theCoreKnowsNoClock = noClasses()
+            .should()
+            .callMethod(System.class, "currentTimeMillis")
+            .orShould()
+            .callMethod(System.class, "nanoTime")
+            .orShould()
+            .callMethod(java.time.Instant.class, "now")
+            .because("time is passed in, so that the same plan always gives the same score");
+}

@@ -1,0 +1,89 @@
+package gurukram.core.dose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gurukram.core.text.Refused;
+import gurukram.core.time.Breath;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class DoseTextTest {
+    @ParameterizedTest
+    @CsvSource({
+        "5b, 5 breaths",
+        "1 breath, 1 breath",
+        "30s, 30 s",
+        "1:30, 90 s",
+        "2.5 min, 150 s",
+        "Inhale, in",
+        "on an exhale, out",
+        "10 REPS, 10 reps",
+        "'10 reps, x 2, 40 s between', '10 reps x 2, rest 40 s'",
+        "'8 reps × 3 sets, rest 30, 2.5 s each', '8 reps x 3, rest 30 s, 2.5 s each'",
+        "open 3 min, 3 min open",
+        "90 s free, 90 s open"
+    })
+    void readsWhatTeachersWrite(String typed, String canonical) {
+        assertThat(DoseText.parse(typed)).hasToString(canonical);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "lots",
+                "5",
+                "0 breaths",
+                "-3 breaths",
+                "201 breaths",
+                "99999999999 s",
+                "3601 s",
+                "5 breaths 30 s",
+                "x 2",
+                "rest 40 s",
+                "open",
+                "0 reps",
+                "10 reps x 21",
+                "10 reps x 2, rest 601 s",
+                "5 reps, 0.1 s each",
+                "3 min open time 9",
+                "999999999999999999999 min"
+            })
+    void refusesWhatItDoesNotUnderstandOrHold(String typed) {
+        assertThatThrownBy(() -> DoseText.parse(typed))
+                .isInstanceOf(Refused.class)
+                .message()
+                .isNotBlank();
+    }
+
+    @Property
+    void readingWhatWasWrittenGivesTheSameDose(@ForAll("doses") Dose dose) {
+        assertThat(DoseText.parse(dose.toString())).isEqualTo(dose);
+    }
+
+    @Provide
+    Arbitrary<Dose> doses() {
+        Arbitrary<Integer> repMillis =
+                Arbitraries.integers().between(500, 60_000).injectNull(0.3);
+        return Arbitraries.oneOf(
+                Arbitraries.integers().between(1, 200).map(Dose.Breaths::new),
+                Arbitraries.integers().between(1, 3_600).map(Dose.Seconds::new),
+                Arbitraries.integers().between(1, 7_200).map(Dose.Open::new),
+                Arbitraries.of(Breath.INHALE, Breath.EXHALE).map(Dose.Movement::new),
+                Combinators.combine(
+                                Arbitraries.integers().between(1, 200),
+                                Arbitraries.integers().between(2, 20),
+                                Arbitraries.integers().between(0, 600),
+                                repMillis)
+                        .as(Dose.Reps::new),
+                Arbitraries.integers().between(1, 200).map(n -> new Dose.Reps(n, 1, 0, null)));
+    }
+}

@@ -1,0 +1,155 @@
+package gurukram.core.plan;
+
+import static gurukram.core.Plans.breaths;
+import static gurukram.core.Plans.id;
+import static gurukram.core.Plans.section;
+import static gurukram.core.Plans.step;
+import static gurukram.core.Plans.vinyasa;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gurukram.core.Plans;
+import gurukram.core.dose.Dose;
+import gurukram.core.pose.Level;
+import gurukram.core.text.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+class PlanEditTest {
+    private final Step tree = step("tree", "both", "5 breaths");
+    private final Step warrior = step("warrior-2", "lead", "in");
+    private final Flow flow = Flow.of(id(), FlowSettings.of(3), warrior);
+    private final Section standing = section(tree, flow);
+    private final Section rest = section(step("corpse", "none", "5 min"));
+    private final ClassPlan plan = vinyasa(standing, rest);
+
+    @Test
+    void changingAFlowKeepsItsSteps() {
+        ClassPlan changed = new PlanEdit.Change(flow.with(flow.settings().withRounds(5))).applyTo(plan);
+        Flow after = (Flow) changed.find(flow.id()).orElseThrow();
+        assertThat(after.settings().rounds()).isEqualTo(5);
+        assertThat(after.steps()).containsExactly(warrior);
+    }
+
+    @Test
+    void aStepMovesBetweenParents() {
+        ClassPlan moved = new PlanEdit.Move(tree.id(), flow.id(), warrior.id()).applyTo(plan);
+        assertThat(moved.placeOf(tree.id())).contains(new Place(flow.id(), warrior.id()));
+        assertThat(moved.sections().get(0).items()).hasSize(1);
+    }
+
+    @Test
+    void whatIsGoneIsSaidAndNothingStandsWhereItCannot() {
+        NodeId gone = new NodeId("gone");
+        assertThatThrownBy(() -> new PlanEdit.Remove(gone).applyTo(plan)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new PlanEdit.Insert(gone, null, tree).applyTo(plan))
+                .isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new PlanEdit.Insert(standing.id(), gone, tree).applyTo(plan))
+                .isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new PlanEdit.Move(flow.id(), flow.id(), null).applyTo(plan))
+                .isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new PlanEdit.Insert(flow.id(), null, rest).applyTo(plan))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new PlanEdit.Insert(NodeId.CLASS, null, tree).applyTo(plan))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void removingTouchesAllThatIsInside() {
+        assertThat(new PlanEdit.Remove(standing.id()).touches(plan))
+                .containsExactlyInAnyOrder(standing.id(), tree.id(), flow.id(), warrior.id());
+    }
+
+    /** Random edits, one after the other, taken back in turn give the plan they began with; each survives being stored. */
+    @Property(tries = 200)
+    void everyEditHasAnExactInverse(@ForAll long seed) {
+        Random random = new Random(seed);
+        ClassPlan now = plan;
+        List<PlanEdit> inverses = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            PlanEdit edit = randomEdit(now, random);
+            inverses.add(0, PlanJson.readEdit(PlanJson.write(edit.inverse(now))));
+            now = PlanJson.readEdit(PlanJson.write(edit)).applyTo(now);
+            assertThat(PlanJson.read(PlanJson.write(now))).isEqualTo(now);
+        }
+        for (PlanEdit inverse : inverses) now = inverse.applyTo(now);
+        assertThat(now).isEqualTo(plan);
+    }
+
+    private static PlanEdit randomEdit(ClassPlan plan, Random random) {
+        List<Node> nodes = new ArrayList<>();
+        plan.walk(nodes::add);
+        if (nodes.isEmpty()) return new PlanEdit.Insert(NodeId.CLASS, null, section());
+        Node node = nodes.get(random.nextInt(nodes.size()));
+        Node other = nodes.get(random.nextInt(nodes.size()));
+        return switch (random.nextInt(5)) {
+            case 0 -> new PlanEdit.Remove(node.id());
+            case 1 ->
+                node instanceof Step || other instanceof Step
+                        ? new PlanEdit.Insert(
+                                NodeId.CLASS, plan.sections().get(0).id(), section())
+                        : new PlanEdit.Insert(node.id(), null, step("chair", "none", "3 breaths"));
+            case 2 ->
+                node instanceof Step && !(other instanceof Step)
+                        ? new PlanEdit.Move(node.id(), other.id(), null)
+                        : new PlanEdit.Settings(plan.settings().withSlotMinutes(20 + random.nextInt(70)));
+            case 3 -> new PlanEdit.Change(changed(node, random));
+            default -> new PlanEdit.Settings(plan.settings().withTitle("Title " + random.nextInt(9)));
+        };
+    }
+
+    private static Node changed(Node node, Random random) {
+        if (node instanceof Step step)
+            return step.withDose(breaths(1 + random.nextInt(9))).withDoseFor(Level.BEGINNER, breaths(2));
+        if (node instanceof Flow flow) return flow.with(flow.settings().withRounds(1 + random.nextInt(9)));
+        Section section = (Section) node;
+        return new Section(
+                section.id(), SectionRole.PEAK, "Named " + random.nextInt(9), Cueing.EXPLAINED, section.items());
+    }
+
+    @Test
+    void aLevelsDoseThatEqualsTheBaseLineIsNoDifference() {
+        assertThat(tree.withDoseFor(Level.ADVANCED, breaths(5)).byLevel()).isEmpty();
+        assertThat(tree.withDoseFor(Level.ADVANCED, breaths(8)).doseFor(Level.ADVANCED))
+                .isEqualTo(breaths(8));
+    }
+
+    @Test
+    void aDocumentOfALaterSchemaIsRefused() {
+        String later = PlanJson.write(plan).replace("\"schema\":1", "\"schema\":99");
+        assertThatThrownBy(() -> PlanJson.read(later)).hasMessageContaining("schema 99");
+        assertThatThrownBy(() -> PlanJson.read("{\"schema\":1,\"settings\":7}"))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void rulesRefuseWhatCannotBeUnfolded() {
+        refused(vinyasa(section(warrior)), "outside a flow");
+        refused(
+                vinyasa(section(flow.with(flow.settings().withCounting(FlowSettings.Counting.NO_SIDES)))),
+                "needs sides");
+        refused(vinyasa(section(step("mountain", "both", "3 breaths"))), "same on both sides");
+        refused(vinyasa(section(step("tree", "none", "3 breaths"))), "a right and a left");
+        Flow long_ = new Flow(id(), FlowSettings.of(108), java.util.Collections.nCopies(100, warrior));
+        refused(vinyasa(section(long_)), "moments");
+        assertThat(PlanRules.check(plan, Plans.CATALOGUE)).isSameAs(plan);
+    }
+
+    private static void refused(ClassPlan plan, String words) {
+        assertThatThrownBy(() -> PlanRules.check(plan, Plans.CATALOGUE))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining(words);
+    }
+
+    @Test
+    void openTimeAloneNeedsNoPose() {
+        assertThatThrownBy(() -> Step.of(id(), null, new SideRule.None(), breaths(3)))
+                .isInstanceOf(Refused.class);
+        assertThat(Step.of(id(), null, new SideRule.None(), new Dose.Open(60)).pose())
+                .isNull();
+    }
+}
