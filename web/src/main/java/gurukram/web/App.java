@@ -3,9 +3,10 @@ package gurukram.web;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
+/** The application. Needs a PostgreSQL database, given as {@code spring.datasource.*}. */
 @SpringBootApplication
 public class App {
-    public static void main(String[] a) {
-        SpringApplication.run(App.class, a);
+    public static void main(String[] args) {
+        SpringApplication.run(App.class, args);
     }
 }

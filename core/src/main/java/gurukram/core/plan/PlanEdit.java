@@ -19,7 +19,8 @@ import java.util.Set;
     @JsonSubTypes.Type(value = PlanEdit.Remove.class, name = "remove"),
     @JsonSubTypes.Type(value = PlanEdit.Move.class, name = "move"),
     @JsonSubTypes.Type(value = PlanEdit.Change.class, name = "change"),
-    @JsonSubTypes.Type(value = PlanEdit.Settings.class, name = "settings")
+    @JsonSubTypes.Type(value = PlanEdit.Settings.class, name = "settings"),
+    @JsonSubTypes.Type(value = PlanEdit.Together.class, name = "together")
 })
 public sealed interface PlanEdit {
     /** The changed plan; {@link Refused} when the edit's place is no longer there. */
@@ -129,6 +130,39 @@ public sealed interface PlanEdit {
         @Override
         public Set<NodeId> touches(ClassPlan before) {
             return Set.of(NodeId.CLASS);
+        }
+    }
+
+    /** Several edits that are one for the teacher: applied in order, taken back in reverse. */
+    record Together(List<PlanEdit> edits) implements PlanEdit {
+        public Together {
+            edits = List.copyOf(edits);
+        }
+
+        @Override
+        public ClassPlan applyTo(ClassPlan plan) {
+            for (PlanEdit edit : edits) plan = edit.applyTo(plan);
+            return plan;
+        }
+
+        @Override
+        public PlanEdit inverse(ClassPlan before) {
+            List<PlanEdit> inverses = new ArrayList<>();
+            for (PlanEdit edit : edits) {
+                inverses.add(0, edit.inverse(before));
+                before = edit.applyTo(before);
+            }
+            return new Together(inverses);
+        }
+
+        @Override
+        public Set<NodeId> touches(ClassPlan before) {
+            Set<NodeId> touched = new HashSet<>();
+            for (PlanEdit edit : edits) {
+                touched.addAll(edit.touches(before));
+                before = edit.applyTo(before);
+            }
+            return touched;
         }
     }
 

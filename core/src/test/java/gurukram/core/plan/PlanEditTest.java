@@ -86,7 +86,7 @@ class PlanEditTest {
         if (nodes.isEmpty()) return new PlanEdit.Insert(NodeId.CLASS, null, section());
         Node node = nodes.get(random.nextInt(nodes.size()));
         Node other = nodes.get(random.nextInt(nodes.size()));
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(6)) {
             case 0 -> new PlanEdit.Remove(node.id());
             case 1 ->
                 node instanceof Step || other instanceof Step
@@ -97,6 +97,10 @@ class PlanEditTest {
                 node instanceof Step && !(other instanceof Step)
                         ? new PlanEdit.Move(node.id(), other.id(), null)
                         : new PlanEdit.Settings(plan.settings().withSlotMinutes(20 + random.nextInt(70)));
+            case 4 ->
+                new PlanEdit.Together(List.of(
+                        new PlanEdit.Change(changed(node, random)),
+                        new PlanEdit.Settings(plan.settings().withTheme("Theme " + random.nextInt(9)))));
             case 3 -> new PlanEdit.Change(changed(node, random));
             default -> new PlanEdit.Settings(plan.settings().withTitle("Title " + random.nextInt(9)));
         };

@@ -1,0 +1,60 @@
+package gurukram.core.score;
+
+import gurukram.core.dose.Dose;
+import gurukram.core.pose.Pose;
+import gurukram.core.time.Breath;
+import gurukram.core.time.Millis;
+import java.util.Locale;
+
+/** The kinds of dose a step can be switched between; the amount is carried over where it means something. */
+public enum DoseUnit {
+    BREATHS,
+    SECONDS,
+    IN,
+    OUT,
+    REPS,
+    OPEN;
+
+    private static final int USUAL_BREATHS = 5;
+    private static final int USUAL_SECONDS = 30;
+    private static final int USUAL_REPS = 8;
+
+    public String word() {
+        return name().toLowerCase(Locale.ROOT);
+    }
+
+    public static DoseUnit of(Dose dose) {
+        if (dose instanceof Dose.Breaths) return BREATHS;
+        if (dose instanceof Dose.Seconds) return SECONDS;
+        if (dose instanceof Dose.Reps) return REPS;
+        if (dose instanceof Dose.Open) return OPEN;
+        return ((Dose.Movement) dose).breath() == Breath.INHALE ? IN : OUT;
+    }
+
+    /** The dose in this unit: breaths become seconds at the pose's breath and back, rounded, never under 1. */
+    public Dose convert(Dose dose, Pose pose, Pace pace) {
+        long breath = pose == null ? pace.passiveBreath() : pace.holdBreath(pose.hold());
+        long ms = lengthOf(dose, breath);
+        return switch (this) {
+            case BREATHS ->
+                new Dose.Breaths(ms == 0 ? USUAL_BREATHS : within(Dose.BREATHS.most(), (ms + breath / 2) / breath));
+            case SECONDS -> new Dose.Seconds(ms == 0 ? USUAL_SECONDS : within(Dose.SECONDS.most(), ms / Millis.SECOND));
+            case OPEN -> new Dose.Open(ms == 0 ? USUAL_SECONDS : within(Dose.OPEN_SECONDS.most(), ms / Millis.SECOND));
+            case IN -> new Dose.Movement(Breath.INHALE);
+            case OUT -> new Dose.Movement(Breath.EXHALE);
+            case REPS -> dose instanceof Dose.Reps ? dose : new Dose.Reps(USUAL_REPS, 1, 0, null);
+        };
+    }
+
+    /** Length of a dose that lasts, ms; 0 for movements and repetitions. */
+    private static long lengthOf(Dose dose, long breath) {
+        if (dose instanceof Dose.Breaths hold) return hold.breaths() * breath;
+        if (dose instanceof Dose.Seconds hold) return (long) hold.seconds() * Millis.SECOND;
+        if (dose instanceof Dose.Open open) return (long) open.seconds() * Millis.SECOND;
+        return 0;
+    }
+
+    private static int within(int most, long value) {
+        return (int) Math.max(1, Math.min(most, value));
+    }
+}

@@ -1,0 +1,78 @@
+package gurukram.web.account;
+
+import gurukram.web.shared.Teacher;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Studios and teachers. */
+@Repository
+public class AccountStore {
+    private static final String BY_EMAIL = "select * from teacher where email = :email";
+    private static final String NEW_STUDIO = "insert into studio (id, name, created_at) values (:id, :name, :now)";
+    private static final String NEW_TEACHER = """
+            insert into teacher (id, studio_id, email, name, password_hash, demo, created_at)
+            values (:id, :studio, :email, :name, :hash, :demo, :now)""";
+    private static final String NEW_HASH = "update teacher set password_hash = :hash where id = :id";
+
+    /** A teacher with the hash of the password. */
+    public record Account(Teacher teacher, String passwordHash) {}
+
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    public AccountStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    public Optional<Account> byEmail(String email) {
+        return jdbc.sql(BY_EMAIL)
+                .param("email", email)
+                .query(AccountStore::account)
+                .optional();
+    }
+
+    /** A teacher with a studio of their own; {@code DuplicateKeyException} on {@code teacher_email_taken}. */
+    @Transactional
+    public Teacher register(String studioName, String email, String name, String hash, boolean demo) {
+        OffsetDateTime now = OffsetDateTime.now(clock).withOffsetSameInstant(ZoneOffset.UTC);
+        Teacher teacher = new Teacher(UUID.randomUUID(), UUID.randomUUID(), email, name, demo);
+        jdbc.sql(NEW_STUDIO)
+                .param("id", teacher.studio())
+                .param("name", studioName)
+                .param("now", now)
+                .update();
+        jdbc.sql(NEW_TEACHER)
+                .param("id", teacher.id())
+                .param("studio", teacher.studio())
+                .param("email", email)
+                .param("name", name)
+                .param("hash", hash)
+                .param("demo", demo)
+                .param("now", now)
+                .update();
+        return teacher;
+    }
+
+    public void changePassword(Teacher teacher, String hash) {
+        jdbc.sql(NEW_HASH).param("hash", hash).param("id", teacher.id()).update();
+    }
+
+    private static Account account(ResultSet row, int n) throws SQLException {
+        Teacher teacher = new Teacher(
+                row.getObject("id", UUID.class),
+                row.getObject("studio_id", UUID.class),
+                row.getString("email"),
+                row.getString("name"),
+                row.getBoolean("demo"));
+        return new Account(teacher, row.getString("password_hash"));
+    }
+}

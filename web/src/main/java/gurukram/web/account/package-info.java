@@ -1,0 +1,2 @@
+/** Teachers and how they sign in. Imports shared. */
+package gurukram.web.account;

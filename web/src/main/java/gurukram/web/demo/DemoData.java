@@ -1,0 +1,134 @@
+package gurukram.web.demo;
+
+import gurukram.core.notation.LineReader;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Style;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.account.AccountStore;
+import gurukram.web.groups.GroupStore;
+import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassId;
+import gurukram.web.plans.TypedPlan;
+import gurukram.web.shared.Demo;
+import gurukram.web.shared.Teacher;
+import gurukram.web.teach.DemoLog;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Fills the Ropewalk, a small room above a harbour chandlery, the first time the app starts with demo data. */
+@Component
+public class DemoData implements ApplicationRunner {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+
+    private final Demo demo;
+    private final AccountStore accounts;
+    private final GroupStore groups;
+    private final ClassEditor editor;
+    private final DemoLog log;
+    private final PasswordEncoder passwords;
+    private final LineReader reader;
+    private final PoseCatalogue catalogue;
+    private final RandomGenerator random;
+
+    public DemoData(
+            Demo demo,
+            AccountStore accounts,
+            GroupStore groups,
+            ClassEditor editor,
+            DemoLog log,
+            PasswordEncoder passwords,
+            LineReader reader,
+            PoseCatalogue catalogue,
+            RandomGenerator random) {
+        this.demo = demo;
+        this.accounts = accounts;
+        this.groups = groups;
+        this.editor = editor;
+        this.log = log;
+        this.passwords = passwords;
+        this.reader = reader;
+        this.catalogue = catalogue;
+        this.random = random;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (!demo.isOn() || accounts.byEmail(Demo.EMAIL).isPresent()) return;
+        Teacher maren = accounts.register("The Ropewalk", Demo.EMAIL, "Maren", passwords.encode(Demo.PASSWORD), true);
+        UUID tuesday = groups.create(
+                maren, "Tuesday early tide", DayOfWeek.TUESDAY, LocalTime.of(7, 15), 45, Level.BEGINNER.name());
+        UUID thursday = groups.create(
+                maren, "Thursday lamplight", DayOfWeek.THURSDAY, LocalTime.of(18, 30), 60, Level.INTERMEDIATE.name());
+        create(
+                maren,
+                "dancer-on-the-quay",
+                "Dancer on the quay",
+                "Dancer, from the front of the hips",
+                75,
+                Style.VINYASA,
+                Level.ADVANCED,
+                null);
+        ClassId steady = create(
+                maren,
+                "steady-on-one-leg",
+                "Steady on one leg",
+                "Standing balance, from the feet up",
+                45,
+                Style.HATHA,
+                Level.BEGINNER,
+                tuesday);
+        ClassId moon = create(
+                maren,
+                "half-moon-over-the-harbour",
+                "Half moon over the harbour",
+                "Half moon: open to the side, stand on little",
+                60,
+                Style.VINYASA,
+                Level.INTERMEDIATE,
+                thursday);
+        log.teach(
+                maren,
+                steady,
+                14,
+                LocalTime.of(7, 16),
+                "Tree took longer than written; two people wanted the wall. Say the wall at the start next time.");
+        log.teach(maren, moon, 5, LocalTime.of(18, 31), "The third round felt good without words.");
+        LOG.info("The Ropewalk is furnished: sign in as {}", Demo.EMAIL);
+    }
+
+    private ClassId create(
+            Teacher teacher, String file, String title, String theme, int slot, Style style, Level level, UUID group) {
+        ClassSettings settings = new ClassSettings(title, theme, slot, style, level);
+        ClassPlan plan = TypedPlan.of(settings, lines(file), reader, catalogue, () -> NodeId.random(random));
+        return editor.create(teacher, plan, group);
+    }
+
+    /** The lines of a demo class, as typed on the page. */
+    public static List<String> lines(String file) {
+        try {
+            return new ClassPathResource("demo/" + file + ".txt")
+                    .getContentAsString(StandardCharsets.UTF_8)
+                    .lines()
+                    .toList();
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,143 @@
+package gurukram.web.logbook;
+
+import gurukram.core.time.Millis;
+import gurukram.web.teach.Script;
+import gurukram.web.teach.TaughtStore.Entry;
+import gurukram.web.teach.TaughtStore.Taught;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** The logbook's pages. */
+final class LogbookPage {
+    private static final DateTimeFormatter WHEN =
+            DateTimeFormatter.ofPattern("EEEE d MMMM uuuu, HH:mm", Locale.ENGLISH);
+    private static final int BAR = 1000;
+
+    private LogbookPage() {}
+
+    /** One class of the list. */
+    public record Line(
+            String id, String when, String title, String level, String planned, String real, String difference) {}
+
+    /**
+     * One class that was taught.
+     *
+     * @param classId where it can be opened again; empty when it is no longer there
+     * @param sides real time on the right and on the left, and how far they are apart
+     */
+    public record Detail(
+            String id,
+            String classId,
+            String when,
+            String title,
+            String level,
+            String planned,
+            String real,
+            String difference,
+            String paused,
+            boolean finished,
+            List<Part> parts,
+            String sides,
+            List<String> skipped,
+            String note) {}
+
+    /** A section: planned and real, with the widths of their bars in units of 1000 for the longest. */
+    public record Part(String title, String planned, String real, String difference, int plannedWidth, int realWidth) {}
+
+    static Line line(Taught taught, ZoneId zone) {
+        Long real = realOf(taught);
+        return new Line(
+                taught.id().toString(),
+                when(taught.startedAt(), zone),
+                taught.title(),
+                taught.level(),
+                Millis.showWhole(taught.plannedMs()),
+                real == null ? "not finished" : Millis.showWhole(real),
+                real == null ? "" : difference(real, taught.plannedMs()));
+    }
+
+    private static Long realOf(Taught taught) {
+        return taught.endedAt() == null
+                ? null
+                : Duration.between(taught.startedAt(), taught.endedAt()).toMillis();
+    }
+
+    static Detail detail(Taught taught, List<Entry> entries, ZoneId zone, boolean classThere) {
+        Script script = taught.script();
+        long[] real = new long[script.sections().size()];
+        long right = 0;
+        long left = 0;
+        long paused = 0;
+        List<String> skipped = new ArrayList<>();
+        for (Entry entry : entries) {
+            Script.Line line = script.moments().get(entry.ordinal());
+            long ms = Duration.between(entry.startedAt(), entry.endedAt()).toMillis();
+            real[line.section()] += ms;
+            paused += entry.pausedMs();
+            if ("right".equals(entry.side())) right += ms - entry.pausedMs();
+            if ("left".equals(entry.side())) left += ms - entry.pausedMs();
+            if (entry.outcome().equals("skipped")) {
+                skipped.add(line.name() + (line.sideWords().isEmpty() ? "" : ", " + line.sideWords()));
+            }
+        }
+        long longest = 1;
+        for (int i = 0; i < real.length; i++) {
+            longest =
+                    Math.max(longest, Math.max(real[i], script.sections().get(i).lengthMs()));
+        }
+        List<Part> parts = new ArrayList<>();
+        for (int i = 0; i < real.length; i++) parts.add(part(script.sections().get(i), real[i], longest));
+        Long whole = realOf(taught);
+        return new Detail(
+                taught.id().toString(),
+                classThere && taught.classId() != null ? taught.classId().toString() : "",
+                when(taught.startedAt(), zone),
+                taught.title(),
+                taught.level(),
+                Millis.showWhole(taught.plannedMs()),
+                whole == null ? "not finished" : Millis.showWhole(whole),
+                whole == null ? "" : difference(whole, taught.plannedMs()),
+                paused == 0 ? "" : Millis.showWhole(paused),
+                whole != null,
+                parts,
+                sides(right, left),
+                skipped,
+                taught.note());
+    }
+
+    private static Part part(Script.Part planned, long real, long longest) {
+        return new Part(
+                planned.title(),
+                Millis.showWhole(planned.lengthMs()),
+                Millis.showWhole(real),
+                difference(real, planned.lengthMs()),
+                (int) (BAR * planned.lengthMs() / longest),
+                (int) (BAR * real / longest));
+    }
+
+    private static String sides(long right, long left) {
+        if (right == 0 && left == 0) return "";
+        long apart = Math.abs(right - left);
+        // uneven is more than the larger of 2 s and 5 % of the longer side
+        boolean even = apart <= Math.max(2_000, Math.max(right, left) / 20);
+        String end = even
+                ? "close enough to even"
+                : Millis.showWhole(apart) + " longer on the " + (right > left ? "right" : "left");
+        return "right %s, left %s: %s".formatted(Millis.showWhole(right), Millis.showWhole(left), end);
+    }
+
+    static String difference(long real, long planned) {
+        long apart = Math.round((real - planned) / 1000.0) * 1000;
+        if (apart == 0) return "as planned";
+        return Millis.showWhole(Math.abs(apart)) + (apart > 0 ? " longer" : " shorter");
+    }
+
+    private static String when(Instant at, ZoneId zone) {
+        return WHEN.format(at.atZone(zone));
+    }
+}

@@ -1,0 +1,2 @@
+/** What was taught: planned against real. Imports shared and teach. */
+package gurukram.web.logbook;

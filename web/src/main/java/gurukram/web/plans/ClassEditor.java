@@ -1,0 +1,113 @@
+package gurukram.web.plans;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.PlanRules;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Score;
+import gurukram.core.score.Unfolder;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Applies edits to stored classes.
+ *
+ * <p>An edit carries the version it was made on. When the class has moved on since, an edit of other nodes is replayed on
+ * what is there now; an edit of the same nodes is not done, and the answer says so with both values.
+ */
+@Service
+public class ClassEditor {
+    private final ClassStore store;
+    private final PoseCatalogue catalogue;
+    private final Unfolder unfolder;
+
+    public ClassEditor(ClassStore store, PoseCatalogue catalogue, Unfolder unfolder) {
+        this.store = store;
+        this.catalogue = catalogue;
+        this.unfolder = unfolder;
+    }
+
+    enum Outcome {
+        SAVED,
+        /** saved, on top of changes made elsewhere that this page has not seen */
+        REPLAYED,
+        /** not done: the same nodes were changed elsewhere */
+        COLLIDED,
+        /** there was nothing to do */
+        UNCHANGED
+    }
+
+    /** @param at where the next typed line goes; null leaves it as it is */
+    record Answer(Outcome outcome, StoredClass now, NodeId at) {}
+
+    public ClassId create(Teacher teacher, ClassPlan plan, UUID group) {
+        PlanRules.check(plan, catalogue);
+        return store.create(teacher, plan, lengthOf(plan), group);
+    }
+
+    public Score unfold(ClassPlan plan, gurukram.core.pose.Level level) {
+        return unfolder.unfold(plan, level);
+    }
+
+    @Transactional
+    Answer edit(Teacher teacher, ClassId id, int version, EditRequest request) {
+        StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
+        EditRequest.Labelled asked = request.on(now.plan());
+        if (asked.edit() == null) return new Answer(Outcome.UNCHANGED, now, asked.at());
+        PlanEdit edit = asked.edit();
+        ClassPlan after = PlanRules.check(edit.applyTo(now.plan()), catalogue);
+        boolean behind = version < now.version();
+        if (after.equals(now.plan())) return new Answer(Outcome.UNCHANGED, now, asked.at());
+        if (behind) {
+            Set<NodeId> moved = store.movedSince(teacher, id, version);
+            if (!Collections.disjoint(moved, edit.touches(now.plan()))) return new Answer(Outcome.COLLIDED, now, null);
+        }
+        store.edit(teacher, now, after, lengthOf(after), edit, asked.label());
+        return answer(teacher, id, behind ? Outcome.REPLAYED : Outcome.SAVED, asked.at());
+    }
+
+    @Transactional
+    Answer undo(Teacher teacher, ClassId id, int version) {
+        StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
+        if (version < now.version()) return new Answer(Outcome.COLLIDED, now, null);
+        if (now.undoLabel() == null) return new Answer(Outcome.UNCHANGED, now, null);
+        ClassStore.Revision undone = store.revision(teacher, id, now.head());
+        List<Integer> redo = new ArrayList<>(now.redo());
+        redo.add(now.head());
+        ClassPlan after = undone.inverse().applyTo(now.plan());
+        ClassStore.Move move =
+                new ClassStore.Move("undo", now.head(), undone.inverse().touches(now.plan()));
+        store.moveHead(teacher, now, after, lengthOf(after), undone.parent(), redo, move);
+        return answer(teacher, id, Outcome.SAVED, null);
+    }
+
+    @Transactional
+    Answer redo(Teacher teacher, ClassId id, int version) {
+        StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
+        if (version < now.version()) return new Answer(Outcome.COLLIDED, now, null);
+        if (now.redo().isEmpty()) return new Answer(Outcome.UNCHANGED, now, null);
+        List<Integer> redo = new ArrayList<>(now.redo());
+        int seq = redo.remove(redo.size() - 1);
+        PlanEdit edit = store.revision(teacher, id, seq).edit();
+        ClassPlan after = edit.applyTo(now.plan());
+        ClassStore.Move move = new ClassStore.Move("redo", seq, edit.touches(now.plan()));
+        store.moveHead(teacher, now, after, lengthOf(after), seq, redo, move);
+        return answer(teacher, id, Outcome.SAVED, null);
+    }
+
+    private Answer answer(Teacher teacher, ClassId id, Outcome outcome, NodeId at) {
+        return new Answer(outcome, store.find(teacher, id).orElseThrow(NotFound::new), at);
+    }
+
+    private long lengthOf(ClassPlan plan) {
+        return unfolder.unfold(plan, plan.settings().level()).totalMs();
+    }
+}

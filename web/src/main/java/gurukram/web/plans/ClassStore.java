@@ -1,0 +1,277 @@
+package gurukram.web.plans;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.PlanJson;
+import gurukram.web.shared.Teacher;
+import java.sql.Array;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Classes with their history. Every statement names the studio and the teacher: somebody else's class is not there. */
+@Repository
+public class ClassStore {
+    /** A whole snapshot stands in every so many revisions, so that history can be read without replaying all of it. */
+    static final int SNAPSHOT_EVERY = 50;
+
+    private static final String SUMMARIES = """
+            select c.id, c.title, c.theme, c.style, c.level, c.slot_minutes, c.length_ms, c.group_id, c.changed_at,
+                   (select max(t.started_at) from taught_class t
+                     where t.studio_id = c.studio_id and t.class_id = c.id) as last_taught
+              from yoga_class c
+             where c.studio_id = :studio and c.teacher_id = :teacher and c.deleted_at is null
+             order by c.changed_at desc""";
+    private static final String CLASS = """
+            select c.*, u.label as undo_label, r.label as redo_label
+              from yoga_class c
+              left join revision u on u.studio_id = c.studio_id and u.class_id = c.id and u.seq = c.head
+                   and u.parent is not null
+              left join revision r on r.studio_id = c.studio_id and r.class_id = c.id
+                   and r.seq = c.redo[cardinality(c.redo)]
+             where c.studio_id = :studio and c.teacher_id = :teacher and c.id = :id and c.deleted_at is null""";
+    private static final String NEW_CLASS = """
+            insert into yoga_class (studio_id, id, teacher_id, group_id, title, theme, style, level, slot_minutes,
+                                    length_ms, plan, head, version, created_at, changed_at)
+            values (:studio, :id, :teacher, :group, :title, :theme, :style, :level, :slot,
+                    :length, :plan::jsonb, 0, 1, :now, :now)""";
+    private static final String NEW_REVISION = """
+            insert into revision (studio_id, class_id, seq, parent, edit, inverse, label, at, snapshot)
+            values (:studio, :id, :seq, :parent, :edit::jsonb, :inverse::jsonb, :label, :now, :snapshot::jsonb)""";
+    private static final String NEXT_SEQ =
+            "select max(seq) + 1 from revision where studio_id = :studio and class_id = :id";
+    private static final String MOVE_HEAD = """
+            update yoga_class
+               set plan = :plan::jsonb, head = :head, redo = :redo, version = version + 1, changed_at = :now,
+                   title = :title, theme = :theme, style = :style, level = :level, slot_minutes = :slot,
+                   length_ms = :length
+             where studio_id = :studio and id = :id and version = :version""";
+    private static final String NOTE_MOVE = """
+            insert into head_move (studio_id, class_id, version, kind, seq, nodes)
+            values (:studio, :id, :version, :kind, :seq, :nodes)""";
+    private static final String MOVED_SINCE = """
+            select distinct unnest(nodes) from head_move
+             where studio_id = :studio and class_id = :id and version > :version""";
+    private static final String REVISION =
+            "select parent, edit, inverse from revision where studio_id = :studio and class_id = :id and seq = :seq";
+    private static final String DELETE = """
+            update yoga_class set deleted_at = :now
+             where studio_id = :studio and teacher_id = :teacher and id = :id and deleted_at is null""";
+
+    /** A stored edit with its inverse; the parent is the revision before it. */
+    record Revision(int parent, PlanEdit edit, PlanEdit inverse) {}
+
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    public ClassStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    public List<ClassSummary> summaries(Teacher teacher) {
+        return owned(SUMMARIES, teacher).query(ClassStore::summary).list();
+    }
+
+    public Optional<StoredClass> find(Teacher teacher, ClassId id) {
+        return owned(CLASS, teacher)
+                .param("id", id.value())
+                .query(ClassStore::stored)
+                .optional();
+    }
+
+    /** The class, held against other edits until the transaction ends. */
+    Optional<StoredClass> lock(Teacher teacher, ClassId id) {
+        return owned(CLASS + " for update of c", teacher)
+                .param("id", id.value())
+                .query(ClassStore::stored)
+                .optional();
+    }
+
+    @Transactional
+    public ClassId create(Teacher teacher, ClassPlan plan, long lengthMs, UUID group) {
+        ClassId id = new ClassId(UUID.randomUUID());
+        described(jdbc.sql(NEW_CLASS), plan, lengthMs)
+                .param("studio", teacher.studio())
+                .param("id", id.value())
+                .param("teacher", teacher.id())
+                .param("group", group)
+                .param("now", now())
+                .update();
+        revision(teacher, id, 0, null, null, null, "made", PlanJson.write(plan));
+        return id;
+    }
+
+    /** Writes a new revision and stands the class on it; what was undone before stays in history but can no longer be redone. */
+    void edit(Teacher teacher, StoredClass before, ClassPlan after, long lengthMs, PlanEdit edit, String label) {
+        int seq = jdbc.sql(NEXT_SEQ)
+                .param("studio", teacher.studio())
+                .param("id", before.id().value())
+                .query(Integer.class)
+                .single();
+        String snapshot = seq % SNAPSHOT_EVERY == 0 ? PlanJson.write(after) : null;
+        PlanEdit inverse = edit.inverse(before.plan());
+        revision(
+                teacher,
+                before.id(),
+                seq,
+                before.head(),
+                PlanJson.write(edit),
+                PlanJson.write(inverse),
+                label,
+                snapshot);
+        moveHead(teacher, before, after, lengthMs, seq, List.of(), new Move("edit", seq, edit.touches(before.plan())));
+    }
+
+    /** How a head was moved. */
+    record Move(String kind, int seq, Set<NodeId> nodes) {}
+
+    void moveHead(
+            Teacher teacher,
+            StoredClass before,
+            ClassPlan after,
+            long lengthMs,
+            int head,
+            List<Integer> redo,
+            Move move) {
+        int moved = described(jdbc.sql(MOVE_HEAD), after, lengthMs)
+                .param("head", head)
+                .param("redo", redo.stream().mapToInt(Integer::intValue).toArray())
+                .param("now", now())
+                .param("studio", teacher.studio())
+                .param("id", before.id().value())
+                .param("version", before.version())
+                .update();
+        if (moved != 1) throw new IllegalStateException("the class moved although it was locked");
+        jdbc.sql(NOTE_MOVE)
+                .param("studio", teacher.studio())
+                .param("id", before.id().value())
+                .param("version", before.version() + 1)
+                .param("kind", move.kind())
+                .param("seq", move.seq())
+                .param("nodes", move.nodes().stream().map(NodeId::value).toArray(String[]::new))
+                .update();
+    }
+
+    Revision revision(Teacher teacher, ClassId id, int seq) {
+        return jdbc.sql(REVISION)
+                .param("studio", teacher.studio())
+                .param("id", id.value())
+                .param("seq", seq)
+                .query((row, n) -> new Revision(
+                        row.getInt("parent"),
+                        PlanJson.readEdit(row.getString("edit")),
+                        PlanJson.readEdit(row.getString("inverse"))))
+                .single();
+    }
+
+    /** Nodes touched by any move of the head after a version. */
+    Set<NodeId> movedSince(Teacher teacher, ClassId id, int version) {
+        return jdbc
+                .sql(MOVED_SINCE)
+                .param("studio", teacher.studio())
+                .param("id", id.value())
+                .param("version", version)
+                .query(String.class)
+                .stream()
+                .map(NodeId::new)
+                .collect(Collectors.toSet());
+    }
+
+    /** Takes a class off the list; what was taught with it stays in the logbook. */
+    public boolean delete(Teacher teacher, ClassId id) {
+        return owned(DELETE, teacher)
+                        .param("id", id.value())
+                        .param("now", now())
+                        .update()
+                == 1;
+    }
+
+    private void revision(
+            Teacher teacher,
+            ClassId id,
+            int seq,
+            Integer parent,
+            String edit,
+            String inverse,
+            String label,
+            String plan) {
+        jdbc.sql(NEW_REVISION)
+                .param("studio", teacher.studio())
+                .param("id", id.value())
+                .param("seq", seq)
+                .param("parent", parent)
+                .param("edit", edit)
+                .param("inverse", inverse)
+                .param("label", label)
+                .param("now", now())
+                .param("snapshot", plan)
+                .update();
+    }
+
+    private JdbcClient.StatementSpec owned(String sql, Teacher teacher) {
+        return jdbc.sql(sql).param("studio", teacher.studio()).param("teacher", teacher.id());
+    }
+
+    private static JdbcClient.StatementSpec described(JdbcClient.StatementSpec sql, ClassPlan plan, long lengthMs) {
+        return sql.param("title", plan.settings().title())
+                .param("theme", plan.settings().theme())
+                .param("style", plan.settings().style().name())
+                .param("level", plan.settings().level().name())
+                .param("slot", plan.settings().slotMinutes())
+                .param("length", lengthMs)
+                .param("plan", PlanJson.write(plan));
+    }
+
+    private OffsetDateTime now() {
+        return clock.instant().atOffset(ZoneOffset.UTC);
+    }
+
+    private static StoredClass stored(ResultSet row, int n) throws SQLException {
+        return new StoredClass(
+                new ClassId(row.getObject("id", UUID.class)),
+                PlanJson.read(row.getString("plan")),
+                row.getInt("head"),
+                integers(row.getArray("redo")),
+                row.getInt("version"),
+                row.getString("undo_label"),
+                row.getString("redo_label"),
+                instant(row, "changed_at"));
+    }
+
+    private static List<Integer> integers(Array array) throws SQLException {
+        return Arrays.asList((Integer[]) array.getArray());
+    }
+
+    private static ClassSummary summary(ResultSet row, int n) throws SQLException {
+        return new ClassSummary(
+                new ClassId(row.getObject("id", UUID.class)),
+                row.getString("title"),
+                row.getString("theme"),
+                row.getString("style").toLowerCase(java.util.Locale.ROOT),
+                row.getString("level").toLowerCase(java.util.Locale.ROOT),
+                row.getInt("slot_minutes"),
+                row.getLong("length_ms"),
+                row.getObject("group_id", UUID.class),
+                instant(row, "changed_at"),
+                instant(row, "last_taught"));
+    }
+
+    private static Instant instant(ResultSet row, String column) throws SQLException {
+        OffsetDateTime time = row.getObject(column, OffsetDateTime.class);
+        return time == null ? null : time.toInstant();
+    }
+}

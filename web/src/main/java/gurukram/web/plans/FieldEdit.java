@@ -1,0 +1,50 @@
+package gurukram.web.plans;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Node;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.Refused;
+
+/**
+ * One field of one node gets another value.
+ *
+ * @param level the level the page shows: a dose typed at the class's own level is the base line, at another its own
+ */
+record FieldEdit(NodeId node, String field, String value, Level level, PoseCatalogue catalogue) implements EditRequest {
+
+    @Override
+    public Labelled on(ClassPlan now) {
+        if (node.equals(NodeId.CLASS)) {
+            PlanEdit edit = new PlanEdit.Settings(ClassFields.with(now.settings(), field, value));
+            return new Labelled(edit, "Class: " + field, null);
+        }
+        Node found = now.find(node).orElseThrow(() -> new Refused("That part of the class is no longer there."));
+        return new Labelled(new PlanEdit.Change(changed(found, now)), name(found) + ": " + field, null);
+    }
+
+    private Node changed(Node found, ClassPlan now) {
+        if (found instanceof Flow flow) return flow.with(FlowFields.with(flow.settings(), field, value));
+        if (found instanceof Section section) return SectionFields.with(section, field, value);
+        boolean baseLine = level == now.settings().level();
+        return new StepFields(catalogue, level, baseLine).with((Step) found, field, value);
+    }
+
+    private String name(Node found) {
+        if (found instanceof Flow flow)
+            return flow.settings().name().isEmpty() ? "Flow" : flow.settings().name();
+        if (found instanceof Section section) return section.title();
+        String pose = ((Step) found).pose();
+        return pose == null ? "Open time" : catalogue.pose(pose).name();
+    }
+
+    @Override
+    public String typed() {
+        return value;
+    }
+}

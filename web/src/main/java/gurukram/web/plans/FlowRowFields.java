@@ -1,0 +1,58 @@
+package gurukram.web.plans;
+
+import static gurukram.core.text.Words.count;
+
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.FlowSettings;
+import gurukram.core.plan.FlowSettings.Counting;
+import gurukram.core.plan.FlowSettings.Order;
+import gurukram.core.score.NodeTotal;
+import gurukram.core.time.Millis;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The fields on a flow's bracket. */
+final class FlowRowFields {
+    private static final List<Field.Option> COUNTING = List.of(
+            new Field.Option(Counting.BOTH_SIDES.name(), "a round is both sides"),
+            new Field.Option(Counting.ONE_SIDE.name(), "a round is one side"),
+            new Field.Option(Counting.NO_SIDES.name(), "no sides"));
+    private static final List<Field.Option> ORDER = List.of(
+            new Field.Option(Order.EACH_ROUND.name(), "side by side"),
+            new Field.Option(Order.SIDE_FIRST.name(), "one side first"));
+    private static final List<Field.Option> FIRST =
+            List.of(new Field.Option("RIGHT", "right first"), new Field.Option("LEFT", "left first"));
+
+    private FlowRowFields() {}
+
+    static List<Field> of(Flow flow, Refusal refusal) {
+        String id = flow.id().value();
+        FlowSettings s = flow.settings();
+        List<Field> fields = new ArrayList<>();
+        fields.add(Field.number(id, "rounds", s.rounds(), "Rounds", "", s.rounds() == 1 ? "round" : "rounds"));
+        fields.add(Field.choice(id, "counting", s.counting().name(), "What a round is", COUNTING));
+        if (s.hasSides()) {
+            fields.add(Field.choice(id, "order", s.order().name(), "Order of the sides", ORDER));
+            fields.add(Field.choice(id, "first", s.firstSide().name(), "First side", FIRST));
+        }
+        String pace = s.positionMillis() == null ? "" : Millis.seconds(s.positionMillis());
+        fields.add(
+                Field.number(id, "position", pace, "Seconds a position; empty follows your pace", "", "s a position"));
+        return fields.stream().map(field -> field.orRefused(refusal)).toList();
+    }
+
+    /** {@code 3 rounds = 6 one-sided passes, 48 movements, 24 breaths}. */
+    static String counts(Flow flow, NodeTotal total) {
+        FlowSettings s = flow.settings();
+        StringBuilder counts = new StringBuilder(count(s.rounds(), "round"));
+        if (s.hasSides()) {
+            counts.append(" = ").append(s.passes()).append(s.passes() == 1 ? " one-sided pass" : " one-sided passes");
+        }
+        if (total != null && total.movements() > 0) {
+            int movements = total.movements();
+            counts.append(", ").append(count(movements, "movement")).append(", ");
+            counts.append(movements / 2).append(movements % 2 == 0 ? "" : "½").append(" breaths");
+        }
+        return counts.toString();
+    }
+}

@@ -1,0 +1,18 @@
+package gurukram.web.plans;
+
+import gurukram.core.text.Problem;
+import java.util.List;
+
+/**
+ * Something typed that could not be taken, to be shown where it was typed.
+ *
+ * @param node and {@code field}: where; the typing line is node {@code line}
+ * @param offers texts that could stand in its place
+ */
+public record Refusal(String node, String field, String typed, String message, List<String> offers) {
+    static final String LINE = "line";
+
+    static Refusal of(String node, String field, String typed, Problem problem) {
+        return new Refusal(node, field, typed, problem.toString(), problem.offers());
+    }
+}

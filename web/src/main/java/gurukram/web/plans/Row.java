@@ -1,0 +1,72 @@
+package gurukram.web.plans;
+
+import java.util.List;
+
+/** One row of the spine. */
+public sealed interface Row {
+    String id();
+
+    /** {@code section}, {@code flow} or {@code step}: the part file that draws it. */
+    String kind();
+
+    record SectionRow(
+            String id,
+            String title,
+            Field name,
+            Field role,
+            Field cueing,
+            String start,
+            String length,
+            String share,
+            boolean empty)
+            implements Row {
+        @Override
+        public String kind() {
+            return "section";
+        }
+    }
+
+    /** @param counts rounds, passes and movements in words */
+    record FlowRow(
+            String id,
+            Field name,
+            List<Field> fields,
+            String start,
+            String length,
+            String counts,
+            SpineBar bar,
+            boolean empty)
+            implements Row {
+        @Override
+        public String kind() {
+            return "flow";
+        }
+    }
+
+    /**
+     * @param sum how the length comes about
+     * @param inFlow {@code in}, {@code last} or empty: where the flow's bracket goes on
+     * @param ownDose whether the shown level has a dose of its own
+     */
+    record StepRow(
+            String id,
+            String name,
+            String sanskrit,
+            String start,
+            String length,
+            String sum,
+            SpineBar bar,
+            Field sides,
+            Field unit,
+            List<Field> dose,
+            Field note,
+            List<String> cautions,
+            String inFlow,
+            boolean ownDose)
+            implements Row {
+        @Override
+        public String kind() {
+            return "step";
+        }
+    }
+}

@@ -1,0 +1,117 @@
+package gurukram.web.plans;
+
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.pose.SideBehaviour;
+import gurukram.core.score.DoseUnit;
+import gurukram.core.score.NodeTotal;
+import gurukram.core.time.Millis;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** The rows of steps. */
+final class StepRows {
+    private static final List<Field.Option> UNITS = List.of(
+            new Field.Option("breaths", "breaths"),
+            new Field.Option("seconds", "seconds"),
+            new Field.Option("in", "one inhale"),
+            new Field.Option("out", "one exhale"),
+            new Field.Option("reps", "reps"),
+            new Field.Option("open", "open time"));
+
+    private final PoseCatalogue catalogue;
+    private final Level level;
+    private final Map<NodeId, NodeTotal> totals;
+    private final Refusal refusal;
+
+    StepRows(PoseCatalogue catalogue, Level level, Map<NodeId, NodeTotal> totals, Refusal refusal) {
+        this.catalogue = catalogue;
+        this.level = level;
+        this.totals = totals;
+        this.refusal = refusal;
+    }
+
+    Row row(Step step, Flow flow, String inFlow) {
+        Pose pose = step.pose() == null ? null : catalogue.pose(step.pose());
+        NodeTotal total = totals.get(step.id());
+        String id = step.id().value();
+        return new Row.StepRow(
+                id,
+                pose == null ? "Open time" : pose.name(),
+                pose == null ? "" : pose.sanskrit(),
+                total == null ? "" : Millis.showWhole(total.startMs()),
+                total == null ? "0:00" : Millis.show(total.lengthMs()),
+                sum(total),
+                SpineBar.of(total),
+                sides(step, pose, flow),
+                unit(step, pose),
+                dose(id, step.doseFor(level), pose),
+                Field.text(id, "note", step.note(), "Note", 30).orRefused(refusal),
+                pose == null
+                        ? List.of()
+                        : pose.cautions().stream().map(c -> c.words()).toList(),
+                inFlow,
+                step.byLevel().containsKey(level));
+    }
+
+    private static String sum(NodeTotal total) {
+        if (total == null) return "";
+        return "%s changing base + %s setting up + %s work"
+                .formatted(
+                        Millis.show(total.transitionMs()),
+                        Millis.show(total.settingUpMs()),
+                        Millis.show(total.workMs()));
+    }
+
+    /** Null for poses without sides. */
+    private Field sides(Step step, Pose pose, Flow flow) {
+        if (pose == null || pose.sides() == SideBehaviour.SYMMETRIC) return null;
+        List<Field.Option> options = new ArrayList<>();
+        if (flow != null && flow.settings().hasSides()) {
+            options.add(new Field.Option("lead", "lead side"));
+            options.add(new Field.Option("other", "other side"));
+        }
+        options.add(new Field.Option("both", "both, right first"));
+        options.add(new Field.Option("both, left first", "both, left first"));
+        options.add(new Field.Option("right", "right only"));
+        options.add(new Field.Option("left", "left only"));
+        if (!pose.sides().hasSides()) options.add(new Field.Option("none", "no side"));
+        return Field.choice(step.id().value(), "sides", step.sides().words(), "Sides of " + pose.name(), options)
+                .orRefused(refusal);
+    }
+
+    private Field unit(Step step, Pose pose) {
+        List<Field.Option> units = pose == null ? UNITS.subList(5, 6) : UNITS;
+        String name = pose == null ? "open time" : pose.name();
+        String unit = DoseUnit.of(step.doseFor(level)).word();
+        return Field.choice(step.id().value(), "unit", unit, "Unit of " + name, units)
+                .orRefused(refusal);
+    }
+
+    private List<Field> dose(String id, Dose dose, Pose pose) {
+        List<Field> fields = new ArrayList<>();
+        String of = pose == null ? "" : " of " + pose.name();
+        if (dose instanceof Dose.Breaths hold) {
+            fields.add(Field.number(id, "breaths", hold.breaths(), "Breaths" + of, "", ""));
+        } else if (dose instanceof Dose.Seconds hold) {
+            fields.add(Field.number(id, "seconds", hold.seconds(), "Seconds" + of, "", ""));
+        } else if (dose instanceof Dose.Open open) {
+            fields.add(Field.number(id, "open", open.seconds(), "Seconds of open time" + of, "", "s"));
+        } else if (dose instanceof Dose.Reps reps) {
+            String each = reps.repMillis() == null ? "" : Millis.seconds(reps.repMillis());
+            fields.add(Field.number(id, "reps", reps.reps(), "Repetitions" + of, "", ""));
+            fields.add(Field.number(id, "sets", reps.sets(), "Sets" + of, "×", reps.sets() == 1 ? "set" : "sets"));
+            if (reps.sets() > 1) {
+                fields.add(Field.number(id, "rest", reps.restSeconds(), "Seconds between sets" + of, "rest", "s"));
+            }
+            fields.add(Field.number(id, "each", each, "Seconds a repetition" + of + "; empty is usual", "", "s each"));
+        }
+        return fields.stream().map(field -> field.orRefused(refusal)).toList();
+    }
+}

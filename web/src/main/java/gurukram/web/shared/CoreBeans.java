@@ -1,0 +1,41 @@
+package gurukram.web.shared;
+
+import gurukram.core.notation.LineReader;
+import gurukram.core.pose.CatalogueReader;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Pace;
+import gurukram.core.score.Unfolder;
+import java.security.SecureRandom;
+import java.time.Clock;
+import java.util.random.RandomGenerator;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The core's engines, made once; an unsound catalogue stops the start with all its problems. */
+@Configuration
+class CoreBeans {
+    @Bean
+    PoseCatalogue poseCatalogue() {
+        return CatalogueReader.shipped();
+    }
+
+    @Bean
+    LineReader lineReader(PoseCatalogue catalogue) {
+        return new LineReader(catalogue);
+    }
+
+    @Bean
+    Unfolder unfolder(PoseCatalogue catalogue) {
+        return new Unfolder(catalogue, Pace.defaults());
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+
+    @Bean
+    RandomGenerator random() {
+        return new SecureRandom();
+    }
+}

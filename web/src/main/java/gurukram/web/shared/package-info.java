@@ -1,0 +1,6 @@
+/**
+ * What the features share: the core as beans, security, the frame of a page, error pages.
+ *
+ * <p>Imports no feature.
+ */
+package gurukram.web.shared;

@@ -1,0 +1,66 @@
+package gurukram.web.teach;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassId;
+import gurukram.web.plans.ClassStore;
+import gurukram.web.shared.Teacher;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Makes up how a class went, with the usual drift: getting into poses takes longer than planned, the second side is shorter. */
+@Component
+public class DemoLog {
+    private static final double[] LEAD_IN_DRIFT = {1.25, 0.95, 1.4, 1.1, 0.9, 1.2};
+    private static final double[] WORK_DRIFT = {1.02, 0.97, 1.05, 1.0, 0.94};
+
+    private final ClassStore classes;
+    private final ClassEditor editor;
+    private final TaughtStore taught;
+    private final PoseCatalogue catalogue;
+    private final Clock clock;
+
+    public DemoLog(ClassStore classes, ClassEditor editor, TaughtStore taught, PoseCatalogue catalogue, Clock clock) {
+        this.classes = classes;
+        this.editor = editor;
+        this.taught = taught;
+        this.catalogue = catalogue;
+        this.clock = clock;
+    }
+
+    /** Logs the class as taught some days ago at a time of day. */
+    public void teach(Teacher teacher, ClassId id, int daysAgo, LocalTime at, String note) {
+        ClassPlan plan = classes.find(teacher, id).orElseThrow().plan();
+        var level = plan.settings().level();
+        Script script = ScriptWriter.write(plan, editor.unfold(plan, level), level, catalogue);
+        Instant start = ZonedDateTime.now(clock.withZone(ZoneId.systemDefault()))
+                .minusDays(daysAgo)
+                .with(at)
+                .toInstant();
+        List<TaughtStore.Entry> entries = new ArrayList<>();
+        Instant now = start;
+        for (int i = 0; i < script.moments().size(); i++) {
+            Script.Line line = script.moments().get(i);
+            double second = "left".equals(line.side()) ? 0.96 : 1;
+            Instant end = now.plusMillis(Math.round(line.leadInMs() * LEAD_IN_DRIFT[i % LEAD_IN_DRIFT.length]
+                    + line.workMs() * WORK_DRIFT[i % WORK_DRIFT.length] * second));
+            Integer count = line.kind().equals("movement")
+                    ? Integer.valueOf(1)
+                    : line.breaths() != null ? line.breaths() : line.reps();
+            entries.add(
+                    new TaughtStore.Entry(UUID.randomUUID(), i, line.node(), line.side(), now, end, 0, count, "done"));
+            now = end;
+        }
+        TaughtId opened = taught.open(teacher, id.value(), script);
+        taught.log(teacher, opened, start, now, entries);
+        taught.note(teacher, opened, note);
+    }
+}

@@ -1,0 +1,81 @@
+package gurukram.web.teach;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.Refused;
+import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassId;
+import gurukram.web.plans.ClassStore;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import java.time.DateTimeException;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** In the room. Opening a class freezes its score; the page then plays it and sends what really happened. */
+@Controller
+class RoomController {
+    private final ClassStore classes;
+    private final ClassEditor editor;
+    private final TaughtStore taught;
+    private final PoseCatalogue catalogue;
+
+    RoomController(ClassStore classes, ClassEditor editor, TaughtStore taught, PoseCatalogue catalogue) {
+        this.classes = classes;
+        this.editor = editor;
+        this.taught = taught;
+        this.catalogue = catalogue;
+    }
+
+    @PostMapping("/classes/{id}/teach")
+    String teach(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable ClassId id,
+            @RequestParam(required = false) Level level) {
+        ClassPlan plan = classes.find(teacher, id).orElseThrow(NotFound::new).plan();
+        Level shown = level == null ? plan.settings().level() : level;
+        Script script = ScriptWriter.write(plan, editor.unfold(plan, shown), shown, catalogue);
+        if (script.moments().isEmpty()) return "redirect:/classes/" + id;
+        return "redirect:/room/" + taught.open(teacher, id.value(), script);
+    }
+
+    @GetMapping("/room/{id}")
+    String room(@AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id, Model model) {
+        TaughtStore.Taught opened = taught.find(teacher, id).orElseThrow(NotFound::new);
+        if (opened.endedAt() != null) return "redirect:/logbook/" + id;
+        model.addAttribute("id", id.toString());
+        model.addAttribute("title", opened.title());
+        model.addAttribute("classId", opened.classId());
+        model.addAttribute("script", opened.script().json());
+        return "teach/room";
+    }
+
+    /** Stores what is new; answers the ids that need not be sent again. */
+    @PostMapping("/room/{id}/log")
+    ResponseEntity<Map<String, Object>> log(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id, @RequestBody LogPost post) {
+        TaughtStore.Taught opened = taught.find(teacher, id).orElseThrow(NotFound::new);
+        var entries = post.entries(opened.script());
+        taught.log(teacher, id, LogPost.time(post.startedAt()), LogPost.time(post.endedAt()), entries);
+        return ResponseEntity.ok(
+                Map.of("stored", entries.stream().map(TaughtStore.Entry::id).toList()));
+    }
+
+    @ExceptionHandler({Refused.class, DateTimeException.class, HttpMessageNotReadableException.class})
+    ResponseEntity<Map<String, String>> notALog(Exception e) {
+        String what = e instanceof Refused ? e.getMessage() : "This is no log of a class.";
+        return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).body(Map.of("problem", what));
+    }
+}

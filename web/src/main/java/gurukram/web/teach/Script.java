@@ -1,0 +1,50 @@
+package gurukram.web.teach;
+
+import java.util.List;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * A score with all its words, frozen when the class is opened in the room: the page needs nothing more, and later changes
+ * of the class do not change what was taught. Times in ms; sections by their place in {@code sections}.
+ */
+public record Script(String title, String level, long totalMs, List<Part> sections, List<Line> moments) {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    public record Part(String title, long startMs, long lengthMs) {}
+
+    /**
+     * One moment.
+     *
+     * @param leadInMs transition and setting up
+     * @param side {@code right}, {@code left} or null
+     * @param sideWords which part is on that side
+     * @param amount how much, in words
+     * @param where flow, round and pass in words; empty outside flows
+     */
+    public record Line(
+            String node,
+            String kind,
+            long startMs,
+            long leadInMs,
+            long workMs,
+            String name,
+            String sanskrit,
+            String side,
+            String sideWords,
+            String amount,
+            int section,
+            String where,
+            String breath,
+            Integer breaths,
+            Integer reps,
+            String note) {}
+
+    /** As JSON that may stand inside a page: no character in it can end the element it stands in. */
+    public String json() {
+        return JSON.writeValueAsString(this).replace("<", "\\u003c").replace(">", "\\u003e");
+    }
+
+    public static Script parse(String json) {
+        return JSON.readValue(json, Script.class);
+    }
+}

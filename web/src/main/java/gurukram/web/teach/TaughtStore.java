@@ -1,0 +1,177 @@
+package gurukram.web.teach;
+
+import gurukram.web.shared.Teacher;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Classes as they were taught, moment by moment. */
+@Repository
+public class TaughtStore {
+    private static final String OPEN = """
+            insert into taught_class (studio_id, id, teacher_id, class_id, title, level, planned_ms, script, opened_at)
+            values (:studio, :id, :teacher, :class, :title, :level, :planned, :script::jsonb, :now)""";
+    private static final String FIND =
+            "select * from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id";
+    private static final String BEGUN = """
+            select * from taught_class
+             where studio_id = :studio and teacher_id = :teacher and started_at is not null
+             order by started_at desc limit 200""";
+    private static final String TIMES = """
+            update taught_class set started_at = coalesce(started_at, :started), ended_at = coalesce(:ended, ended_at)
+             where studio_id = :studio and teacher_id = :teacher and id = :id""";
+    private static final String NOTE = """
+            update taught_class set note = :note where studio_id = :studio and teacher_id = :teacher and id = :id""";
+    private static final String ENTRY = """
+            insert into taught_moment (studio_id, id, taught_id, ordinal, node, side, started_at, ended_at, paused_ms,
+                                       done_count, outcome)
+            values (:studio, :id, :taught, :ordinal, :node, :side, :started, :ended, :paused, :count, :outcome)
+            on conflict (studio_id, id) do nothing""";
+    private static final String ENTRIES = """
+            select * from taught_moment where studio_id = :studio and taught_id = :taught order by started_at, ordinal""";
+
+    /** A class in the room or in the logbook; {@code startedAt} is null before it begins. */
+    public record Taught(
+            TaughtId id,
+            UUID classId,
+            String title,
+            String level,
+            long plannedMs,
+            Script script,
+            Instant startedAt,
+            Instant endedAt,
+            String note) {}
+
+    /**
+     * What really happened in one moment; the id is made by the page.
+     *
+     * @param ordinal place of the moment in the script, from 0
+     * @param pausedMs part of the time in which the class was paused
+     * @param count breaths, repetitions or movements done; null where nothing is counted
+     * @param outcome {@code done}, {@code skipped} or {@code back}
+     */
+    public record Entry(
+            UUID id,
+            int ordinal,
+            String node,
+            String side,
+            Instant startedAt,
+            Instant endedAt,
+            long pausedMs,
+            Integer count,
+            String outcome) {}
+
+    private final JdbcClient jdbc;
+    private final Clock clock;
+
+    public TaughtStore(JdbcClient jdbc, Clock clock) {
+        this.jdbc = jdbc;
+        this.clock = clock;
+    }
+
+    public TaughtId open(Teacher teacher, UUID classId, Script script) {
+        TaughtId id = new TaughtId(UUID.randomUUID());
+        owned(OPEN, teacher)
+                .param("id", id.value())
+                .param("class", classId)
+                .param("title", script.title())
+                .param("level", script.level())
+                .param("planned", script.totalMs())
+                .param("script", script.json())
+                .param("now", utc(clock.instant()))
+                .update();
+        return id;
+    }
+
+    public Optional<Taught> find(Teacher teacher, TaughtId id) {
+        return owned(FIND, teacher)
+                .param("id", id.value())
+                .query(TaughtStore::taught)
+                .optional();
+    }
+
+    public List<Taught> begun(Teacher teacher) {
+        return owned(BEGUN, teacher).query(TaughtStore::taught).list();
+    }
+
+    /** Stores what is new among the entries; sending the same again changes nothing. */
+    @Transactional
+    public void log(Teacher teacher, TaughtId id, Instant startedAt, Instant endedAt, List<Entry> entries) {
+        owned(TIMES, teacher)
+                .param("id", id.value())
+                .param("started", utc(startedAt))
+                .param("ended", utc(endedAt), java.sql.Types.TIMESTAMP_WITH_TIMEZONE)
+                .update();
+        for (Entry entry : entries) {
+            jdbc.sql(ENTRY)
+                    .param("studio", teacher.studio())
+                    .param("id", entry.id())
+                    .param("taught", id.value())
+                    .param("ordinal", entry.ordinal())
+                    .param("node", entry.node())
+                    .param("side", entry.side())
+                    .param("started", utc(entry.startedAt()))
+                    .param("ended", utc(entry.endedAt()))
+                    .param("paused", entry.pausedMs())
+                    .param("count", entry.count())
+                    .param("outcome", entry.outcome())
+                    .update();
+        }
+    }
+
+    public List<Entry> entries(Teacher teacher, TaughtId id) {
+        return jdbc.sql(ENTRIES)
+                .param("studio", teacher.studio())
+                .param("taught", id.value())
+                .query((row, n) -> new Entry(
+                        row.getObject("id", UUID.class),
+                        row.getInt("ordinal"),
+                        row.getString("node"),
+                        row.getString("side"),
+                        instant(row, "started_at"),
+                        instant(row, "ended_at"),
+                        row.getLong("paused_ms"),
+                        row.getObject("done_count", Integer.class),
+                        row.getString("outcome")))
+                .list();
+    }
+
+    public boolean note(Teacher teacher, TaughtId id, String note) {
+        return owned(NOTE, teacher).param("id", id.value()).param("note", note).update() == 1;
+    }
+
+    private JdbcClient.StatementSpec owned(String sql, Teacher teacher) {
+        return jdbc.sql(sql).param("studio", teacher.studio()).param("teacher", teacher.id());
+    }
+
+    private static Taught taught(ResultSet row, int n) throws SQLException {
+        return new Taught(
+                new TaughtId(row.getObject("id", UUID.class)),
+                row.getObject("class_id", UUID.class),
+                row.getString("title"),
+                row.getString("level"),
+                row.getLong("planned_ms"),
+                Script.parse(row.getString("script")),
+                instant(row, "started_at"),
+                instant(row, "ended_at"),
+                row.getString("note"));
+    }
+
+    private static Instant instant(ResultSet row, String column) throws SQLException {
+        OffsetDateTime time = row.getObject(column, OffsetDateTime.class);
+        return time == null ? null : time.toInstant();
+    }
+
+    private static OffsetDateTime utc(Instant instant) {
+        return instant == null ? null : instant.atOffset(ZoneOffset.UTC);
+    }
+}
