@@ -36,8 +36,8 @@ final class FlowRowFields {
             fields.add(Field.choice(id, "first", s.firstSide().name(), "First side", FIRST));
         }
         String pace = s.positionMillis() == null ? "" : Millis.seconds(s.positionMillis());
-        fields.add(
-                Field.number(id, "position", pace, "Seconds a position; empty follows your pace", "", "s a position"));
+        fields.add(Field.number(
+                id, "position", pace, "Seconds a position; empty follows your pace", "pace", "s a position"));
         return fields.stream().map(field -> field.orRefused(refusal)).toList();
     }
 
