@@ -10,16 +10,21 @@
     Alpine.data('classPage', () => ({
       /** The node the next typed line comes after; "after-" before a flow's id means behind it. */
       at: '',
+      pressing: false,
 
       init() {
         const root = this.$root;
-        root.addEventListener('focusin', (event) => this.mark(rowOf(event.target)));
+        // Marking shows more buttons, which moves things: not between press and release, or the click would miss.
+        root.addEventListener('pointerdown', () => (this.pressing = true));
+        root.addEventListener('focusin', (event) => this.pressing || this.mark(rowOf(event.target)));
         root.addEventListener('click', (event) => this.click(event));
+        root.addEventListener('pointercancel', () => (this.pressing = false));
         root.addEventListener('keydown', (event) => this.key(event));
         document.body.addEventListener('line-at', (event) => this.moveTo(event.detail.value));
         document.body.addEventListener('htmx:afterSettle', () => this.show());
         document.addEventListener('keydown', (event) => this.undoKey(event));
         this.show();
+        root.dataset.ready = 'yes';
       },
 
       mark(row) {
@@ -53,6 +58,7 @@
       },
 
       click(event) {
+        this.pressing = false;
         const nudge = event.target.closest('[data-nudge]');
         if (nudge) return this.nudge(nudge.parentElement.querySelector('input'), Number(nudge.dataset.nudge));
         const offer = event.target.closest('[data-offer]');

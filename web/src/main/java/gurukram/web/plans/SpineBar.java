@@ -32,6 +32,11 @@ public record SpineBar(int right, int left, int centre, String rightTime, String
         return ms == 0 ? "" : Millis.showWhole(ms);
     }
 
+    /** Work on the spine and at its sides: drawn one above the other. */
+    public boolean mixed() {
+        return centre > 0 && (right > 0 || left > 0);
+    }
+
     public int centreX() {
         return 120 - centre / 2;
     }

@@ -1,0 +1,147 @@
+package gurukram.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import gurukram.web.plans.ClassId;
+import gurukram.web.shared.Teacher;
+import gurukram.web.support.BrowserTests;
+import gurukram.web.support.TestApp;
+import org.junit.jupiter.api.Test;
+
+/** What can go wrong while a class is edited, and the keys on its rows. */
+class EditingJourneyTest extends BrowserTests {
+    EditingJourneyTest(TestApp app) {
+        super(app);
+    }
+
+    private ClassId open(String... lines) {
+        Teacher teacher = app.newTeacher();
+        ClassId id = app.newClass(teacher, lines);
+        signIn(teacher.email());
+        page.navigate(app.url("/classes/" + id));
+        return id;
+    }
+
+    private static Locator row(Page in, String name) {
+        return in.locator("[data-name='" + name + "']");
+    }
+
+    private void show(String level) {
+        page.locator(".levels >> text=" + level).click();
+        page.waitForURL("**level=" + level.toUpperCase());
+        assertThat(page.locator("main[data-ready]")).isVisible();
+    }
+
+    @Test
+    void badInputIsSaidAtItsPlaceAndKept() {
+        open("section standing", "tree, both, 5 breaths", "triangle, both, 4 breaths");
+        Locator breaths = row(page, "Tree").locator("input.number");
+        for (String typed : new String[] {"0", "-4", "many", "99999999999"}) {
+            breaths.fill(typed);
+            breaths.press("Enter");
+            assertThat(row(page, "Tree").locator(".fault")).containsText("from 1 to 200");
+            assertThat(breaths).hasValue(typed);
+            assertThat(breaths).hasAttribute("aria-invalid", "true");
+        }
+        // what is wrong in one place stays while another is changed
+        row(page, "Triangle").locator("input.number").fill("6");
+        row(page, "Triangle").locator("input.number").press("Enter");
+        assertThat(page.locator("#version")).hasValue("2");
+        assertThat(breaths).hasValue("99999999999");
+        assertThat(row(page, "Tree").locator(".fault")).isVisible();
+        breaths.fill("7");
+        breaths.press("Enter");
+        assertThat(row(page, "Tree").locator(".fault")).hasCount(0);
+
+        page.fill("#line", "haf moon, both, 4 breaths");
+        page.press("#line", "Enter");
+        assertThat(page.locator("#line-problem")).containsText("I know no pose called “haf moon”");
+        assertThat(page.locator("#line")).hasValue("haf moon, both, 4 breaths");
+        assertThat(page.locator(".offer")).hasCount(3);
+        page.locator(".offer").first().click();
+        assertThat(row(page, "Half moon")).isVisible();
+        assertThat(page.locator("#line")).hasValue("");
+    }
+
+    @Test
+    void rowsMoveDoubleAndGoByKeyboard() {
+        open("section standing", "tree, both, 5 breaths", "chair, 3 breaths", "section rest", "final rest, 5 min");
+        row(page, "Tree").focus();
+        page.keyboard().press("Alt+ArrowDown");
+        assertThat(page.locator("[data-row] .pose-name")).hasText(new String[] {"Chair", "Tree", "Final rest"});
+        assertThat(row(page, "Tree")).isFocused();
+        page.keyboard().press("Alt+ArrowDown");
+        assertThat(page.locator("[data-row]").nth(3)).hasAttribute("data-name", "Tree");
+        page.keyboard().press("d");
+        assertThat(row(page, "Tree")).hasCount(2);
+        page.keyboard().press("Delete");
+        assertThat(row(page, "Tree")).hasCount(1);
+        page.keyboard().press("Control+z");
+        page.keyboard().press("Control+z");
+        assertThat(row(page, "Tree")).hasCount(1);
+        page.keyboard().press("Control+Shift+Z");
+        assertThat(row(page, "Tree")).hasCount(2);
+        axeFindsNothing();
+    }
+
+    @Test
+    void aLevelHasDosesOfItsOwn() {
+        open("section standing", "tree, both, 5 breaths");
+        String own = page.locator(".head-length > .figure").textContent();
+        show("advanced");
+        row(page, "Tree").locator("input.number").fill("9");
+        row(page, "Tree").locator("input.number").press("Enter");
+        assertThat(row(page, "Tree").locator(".own-dose")).isVisible();
+        show("intermediate");
+        assertThat(row(page, "Tree").locator("input.number")).hasValue("5");
+        assertThat(page.locator(".head-length > .figure")).hasText(own);
+        show("advanced");
+        row(page, "Tree").locator("text=as the base line").click();
+        assertThat(row(page, "Tree").locator("input.number")).hasValue("5");
+    }
+
+    @Test
+    void twoWindowsThatCollideLoseNothingAndAreTold() {
+        ClassId id = open("section standing", "tree, both, 5 breaths", "triangle, both, 4 breaths");
+        Page other = listening(context.newPage());
+        other.navigate(app.url("/classes/" + id));
+
+        row(page, "Tree").locator("input.number").fill("6");
+        row(page, "Tree").locator("input.number").press("Enter");
+        assertThat(page.locator("#version")).hasValue("2");
+
+        // another node: both changes are kept, and the second window is told
+        row(other, "Triangle").locator("input.number").fill("7");
+        row(other, "Triangle").locator("input.number").press("Enter");
+        assertThat(other.locator(".notice")).containsText("also changed in another window");
+        assertThat(row(other, "Tree").locator("input.number")).hasValue("6");
+        assertThat(row(other, "Triangle").locator("input.number")).hasValue("7");
+
+        // the same node: refused, both values shown, and mine can be taken after all
+        row(page, "Triangle").locator("input.number").fill("8");
+        row(page, "Triangle").locator("input.number").press("Enter");
+        assertThat(page.locator(".notice")).containsText("changed in another window first");
+        assertThat(page.locator(".notice")).containsText("You typed “8”");
+        page.locator("text=Take what I typed").click();
+        assertThat(row(page, "Triangle").locator("input.number")).hasValue("8");
+        assertThat(page.locator(".notice")).hasCount(0);
+    }
+
+    @Test
+    void aServerThatIsAwayIsSaidAndWhatWasTypedIsSentAgain() {
+        open("section standing", "tree, both, 5 breaths");
+        context.setOffline(true);
+        row(page, "Tree").locator("input.number").fill("8");
+        row(page, "Tree").locator("input.number").press("Enter");
+        assertThat(page.locator("#trouble")).containsText("the server does not answer");
+        assertThat(row(page, "Tree").locator("input.number")).hasValue("8");
+        context.setOffline(false);
+        page.locator("#trouble-again").click();
+        assertThat(page.locator("#trouble")).isHidden();
+        assertThat(page.locator("#version")).hasValue("2");
+        page.reload();
+        assertThat(row(page, "Tree").locator("input.number")).hasValue("8");
+    }
+}

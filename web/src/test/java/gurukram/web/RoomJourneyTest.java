@@ -1,0 +1,107 @@
+package gurukram.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import gurukram.web.plans.ClassId;
+import gurukram.web.shared.Teacher;
+import gurukram.web.support.BrowserTests;
+import gurukram.web.support.TestApp;
+import gurukram.web.teach.TaughtId;
+import gurukram.web.teach.TaughtStore;
+import java.util.List;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** The room when things do not go as planned. */
+class RoomJourneyTest extends BrowserTests {
+    RoomJourneyTest(TestApp app) {
+        super(app);
+    }
+
+    @Test
+    void theClassGoesOnWithoutTheServerAndTheLogComesHomeLater() {
+        Teacher teacher = app.newTeacher();
+        ClassId id = app.newClass(
+                teacher,
+                "section standing",
+                "tree, both, 2 breaths",
+                "chair, 3 breaths",
+                "bridge, 4 reps x 2, rest 10 s");
+        signIn(teacher.email());
+        page.navigate(app.url("/classes/" + id));
+        long now = System.currentTimeMillis();
+        page.clock().setFixedTime(now);
+        page.locator("#teach").click();
+        page.waitForURL("**/room/*");
+        String room = page.url();
+        TaughtId taught = TaughtId.of(room.substring(room.lastIndexOf('/') + 1));
+        page.locator("text=Begin").click();
+        assertThat(page.locator(".room-side")).hasText("right standing leg");
+
+        context.setOffline(true);
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".left-panel")).isVisible();
+        page.keyboard().press("s");
+        assertThat(page.locator(".room-name")).hasText("Chair");
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.locator(".room-name")).hasText("Tree");
+        page.keyboard().press("PageDown");
+        page.keyboard().press("PageDown");
+        assertThat(page.locator(".room-name")).hasText("Bridge");
+        assertThat(page.locator(".room-next")).containsText("Pause");
+        assertThat(page.locator(".room-unsent")).containsText("5 moments wait");
+        page.keyboard().press("a");
+        page.clock().setFixedTime(now + 600_000);
+        assertThat(page.locator(".room-name")).hasText("Bridge");
+        assertThat(page.locator(".room-clock")).containsText("0:00");
+
+        // the page is closed and comes back where it stood, paused
+        context.setOffline(false);
+        page.reload();
+        assertThat(page.locator(".room-name")).hasText("Bridge");
+        assertThat(page.locator(".room-phase")).hasText("paused");
+        page.locator("text=Go on").click();
+        page.locator("text=End class").click();
+        page.locator("text=Press again to end").click();
+        assertThat(page.locator(".over [role=status]")).hasText("Everything is in the logbook.");
+
+        List<TaughtStore.Entry> entries = app.bean(TaughtStore.class).entries(teacher, taught);
+        Assertions.assertThat(entries)
+                .extracting(TaughtStore.Entry::ordinal, TaughtStore.Entry::outcome)
+                .containsExactlyInAnyOrder(
+                        Assertions.tuple(0, "done"),
+                        Assertions.tuple(1, "skipped"),
+                        Assertions.tuple(2, "back"),
+                        Assertions.tuple(1, "done"),
+                        Assertions.tuple(2, "done"),
+                        Assertions.tuple(3, "done"));
+        Assertions.assertThat(entries)
+                .filteredOn(e -> e.ordinal() == 1)
+                .allMatch(e -> e.side().equals("left"));
+        page.navigate(app.url("/logbook/" + taught));
+        assertThat(page.locator("main")).containsText("Tree, left standing leg");
+    }
+
+    @Test
+    void everyPageCanBeReadOnAPhone() {
+        Teacher teacher = app.newTeacher();
+        ClassId id = app.newClass(
+                teacher,
+                "section standing",
+                "flow tide, 3 rounds",
+                "high lunge",
+                "warrior 2",
+                "end flow",
+                "tree, both, 5 breaths");
+        signIn(teacher.email());
+        page.setViewportSize(390, 844);
+        for (String path :
+                new String[] {"/", "/classes/new", "/classes/" + id, "/classes/" + id + "/print", "/logbook", "/account"
+                }) {
+            page.navigate(app.url(path));
+            int wide = (int) page.evaluate("document.documentElement.scrollWidth");
+            Assertions.assertThat(wide).as("width of " + path).isLessThanOrEqualTo(390);
+            axeFindsNothing();
+        }
+    }
+}

@@ -1,0 +1,111 @@
+package gurukram.web.support;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A journey in Debian's Chromium: a fresh context a test; anything the console calls an error fails it, unless expected. */
+@ExtendWith(TestApp.Extension.class)
+public abstract class BrowserTests {
+    private static Playwright playwright;
+    private static Browser browser;
+
+    protected final TestApp app;
+    protected BrowserContext context;
+    protected Page page;
+    private final List<String> complaints = new ArrayList<>();
+
+    protected BrowserTests(TestApp app) {
+        this.app = app;
+    }
+
+    @BeforeAll
+    static void launch() {
+        playwright = Playwright.create();
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--headless",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    @AfterAll
+    static void quit() {
+        playwright.close();
+    }
+
+    @BeforeEach
+    void open() {
+        context = browser.newContext(new Browser.NewContextOptions().setViewportSize(1280, 800));
+        page = listening(context.newPage());
+    }
+
+    @AfterEach
+    void close() {
+        context.close();
+        assertThat(complaints).as("errors on the console").isEmpty();
+    }
+
+    protected Page listening(Page opened) {
+        opened.onConsoleMessage(message -> {
+            // an expected refusal (422, 409) and a server made to go away are part of some journeys
+            boolean expected = message.text().contains("Failed to load resource")
+                    || message.text().startsWith("htmx:");
+            if (message.type().equals("error") && !expected) complaints.add(message.text());
+        });
+        opened.onPageError(complaints::add);
+        return opened;
+    }
+
+    protected void signIn(String email) {
+        page.navigate(app.url("/sign-in"));
+        page.fill("#email", email);
+        page.fill("#password", TestApp.PASSWORD);
+        page.keyboard().press("Enter");
+        page.waitForURL(app.url("/"));
+    }
+
+    /** Looks at the page the browser is on, with all it has stored, and expects axe to find nothing. */
+    protected void axeFindsNothing() {
+        try (BrowserContext open = browser.newContext(new Browser.NewContextOptions()
+                .setStorageState(context.storageState())
+                .setViewportSize(1280, 800)
+                .setBypassCSP(true))) {
+            Page copy = open.newPage();
+            copy.navigate(page.url());
+            var violations = new AxeBuilder(copy)
+                    .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
+                    .analyze()
+                    .getViolations();
+            assertThat(violations)
+                    .as(page.url())
+                    .extracting(v -> v.getId() + ": " + v.getHelp() + " "
+                            + v.getNodes().stream()
+                                    .map(n -> n.getHtml())
+                                    .limit(3)
+                                    .toList())
+                    .isEmpty();
+        }
+    }
+}

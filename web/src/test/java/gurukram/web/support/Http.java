@@ -1,0 +1,101 @@
+package gurukram.web.support;
+
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A browser without a screen: keeps cookies, sends the page's token with every form. */
+public final class Http {
+    private static final Pattern TOKEN = Pattern.compile("name=\"csrf\" content=\"([^\"]+)\"");
+
+    private final String base;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(cookies)
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .connectTimeout(Duration.ofSeconds(5))
+            .build();
+    private String token = "";
+
+    /** @param base address without a path: {@code http://localhost:8080} */
+    public Http(String base) {
+        this.base = base;
+    }
+
+    public static Http on(TestApp app) {
+        return new Http(app.url(""));
+    }
+
+    /** Signed in with the password of test teachers. */
+    public Http signedIn(String email, String password) {
+        get("/sign-in");
+        HttpResponse<String> answer = post("/sign-in", "email", email, "password", password);
+        if (answer.statusCode() != 302) throw new IllegalStateException("sign-in answered " + answer.statusCode());
+        get("/account");
+        return this;
+    }
+
+    public HttpResponse<String> get(String path, String... headers) {
+        HttpRequest.Builder request =
+                HttpRequest.newBuilder(URI.create(base + path)).GET();
+        if (headers.length > 0) request.headers(headers);
+        return send(request);
+    }
+
+    /** A form with the token; names and values in turn. */
+    public HttpResponse<String> post(String path, String... fields) {
+        return send(form(path, fields).header("X-CSRF-TOKEN", token));
+    }
+
+    /** The same as htmx sends it. */
+    public HttpResponse<String> htmx(String path, String... fields) {
+        return send(form(path, fields).header("X-CSRF-TOKEN", token).header("HX-Request", "true"));
+    }
+
+    public HttpResponse<String> postWithoutToken(String path, String... fields) {
+        return send(form(path, fields));
+    }
+
+    public HttpResponse<String> json(String path, String body) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/json")
+                .header("Accept", "application/json")
+                .header("X-CSRF-TOKEN", token)
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+    }
+
+    private HttpRequest.Builder form(String path, String... fields) {
+        List<String> pairs = new ArrayList<>();
+        for (int i = 0; i < fields.length; i += 2) {
+            pairs.add(URLEncoder.encode(fields[i], StandardCharsets.UTF_8) + "="
+                    + URLEncoder.encode(fields[i + 1], StandardCharsets.UTF_8));
+        }
+        return HttpRequest.newBuilder(URI.create(base + path))
+                .header("Content-Type", "application/x-www-form-urlencoded")
+                .POST(HttpRequest.BodyPublishers.ofString(String.join("&", pairs)));
+    }
+
+    private HttpResponse<String> send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> answer =
+                    client.send(request.timeout(Duration.ofSeconds(30)).build(), HttpResponse.BodyHandlers.ofString());
+            Matcher found = TOKEN.matcher(answer.body());
+            if (found.find()) token = found.group(1);
+            return answer;
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+}

@@ -1,0 +1,93 @@
+package gurukram.web.support;
+
+import gurukram.core.notation.LineReader;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Style;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.App;
+import gurukram.web.account.AccountStore;
+import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassId;
+import gurukram.web.plans.TypedPlan;
+import gurukram.web.shared.Teacher;
+import java.util.List;
+import java.util.Random;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.security.crypto.password.PasswordEncoder;
+
+/** The real application on a free port and the test database, started once for all tests that ask for it. */
+public final class TestApp implements AutoCloseable {
+    public static final String PASSWORD = "a quiet test password";
+    private static final AtomicInteger TEACHERS = new AtomicInteger();
+
+    private final ConfigurableApplicationContext context;
+
+    private TestApp() {
+        if (System.getenv("SPRING_DATASOURCE_URL") == null) {
+            throw new IllegalStateException("These tests need a database: run them with ./gurukram test");
+        }
+        context = SpringApplication.run(
+                App.class,
+                "--server.port=0",
+                "--gurukram.demo=true",
+                "--gurukram.zone=UTC",
+                "--spring.main.banner-mode=off");
+    }
+
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    public String url(String path) {
+        return "http://localhost:" + context.getEnvironment().getProperty("local.server.port") + path;
+    }
+
+    /** A new teacher with a studio of their own and the password {@link #PASSWORD}. */
+    public Teacher newTeacher() {
+        String email = "teacher" + TEACHERS.incrementAndGet() + "-" + System.nanoTime() + "@test.example";
+        String hash = bean(PasswordEncoder.class).encode(PASSWORD);
+        return bean(AccountStore.class).register("Test studio", email, "Test teacher", hash, false);
+    }
+
+    /** A vinyasa class typed line by line. */
+    public ClassId newClass(Teacher teacher, String... lines) {
+        Random random = new Random(7);
+        ClassSettings settings = new ClassSettings("Test class", "", 60, Style.VINYASA, Level.INTERMEDIATE);
+        ClassPlan plan = TypedPlan.of(
+                settings,
+                List.of(lines),
+                bean(LineReader.class),
+                bean(PoseCatalogue.class),
+                () -> NodeId.random(random));
+        return bean(ClassEditor.class).create(teacher, plan, null);
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+
+    /** Hands the application to a test's constructor or method. */
+    public static final class Extension implements ParameterResolver {
+        @Override
+        public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
+            return parameter.getParameter().getType() == TestApp.class;
+        }
+
+        @Override
+        public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
+            return extension
+                    .getRoot()
+                    .getStore(ExtensionContext.Namespace.GLOBAL)
+                    .getOrComputeIfAbsent(TestApp.class, type -> new TestApp(), TestApp.class);
+        }
+    }
+}
