@@ -18,7 +18,7 @@
         root.addEventListener('pointerdown', () => (this.pressing = true));
         root.addEventListener('focusin', (event) => this.pressing || this.mark(rowOf(event.target)));
         root.addEventListener('click', (event) => this.click(event));
-        root.addEventListener('pointercancel', () => (this.pressing = false));
+        window.addEventListener('pointerup', () => setTimeout(() => (this.pressing = false)));
         root.addEventListener('keydown', (event) => this.key(event));
         document.body.addEventListener('line-at', (event) => this.moveTo(event.detail.value));
         document.body.addEventListener('htmx:afterSettle', () => this.show());

@@ -49,6 +49,7 @@ public class SignInBrake {
                 .query((row, n) -> wait(
                         row.getInt("failures"),
                         row.getObject("last_at", OffsetDateTime.class).toInstant()))
+                .list()
                 .stream()
                 .mapToLong(Long::longValue)
                 .max()

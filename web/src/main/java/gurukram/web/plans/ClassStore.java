@@ -186,6 +186,7 @@ public class ClassStore {
                 .param("id", id.value())
                 .param("version", version)
                 .query(String.class)
+                .list()
                 .stream()
                 .map(NodeId::new)
                 .collect(Collectors.toSet());

@@ -14,6 +14,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -56,10 +57,14 @@ class DatabaseDownFilter extends OncePerRequestFilter {
         response.getOutputStream().write(page);
     }
 
-    /** No connection could be had (SQL state class 08), or the server is shutting down or starting (class 57P). */
+    /** No connection could be had or it broke (SQL state class 08), or the server is shutting down or starting (class 57P). */
     static boolean isDatabaseDown(Throwable e) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLTransientConnectionException) return true;
+            // A rollback that fails too hides the first failure.
+            if (cause instanceof TransactionSystemException failed
+                    && failed.getApplicationException() != null
+                    && isDatabaseDown(failed.getApplicationException())) return true;
             if (cause instanceof SQLException sql && sql.getSQLState() != null) {
                 if (sql.getSQLState().startsWith("08") || sql.getSQLState().startsWith("57P")) return true;
             }

@@ -52,6 +52,11 @@ public final class Http {
         return send(request);
     }
 
+    /** Where an answer sends the browser, without the host. */
+    public static String location(HttpResponse<String> answer) {
+        return URI.create(answer.headers().firstValue("Location").orElseThrow()).getPath();
+    }
+
     /** A form with the token; names and values in turn. */
     public HttpResponse<String> post(String path, String... fields) {
         return send(form(path, fields).header("X-CSRF-TOKEN", token));

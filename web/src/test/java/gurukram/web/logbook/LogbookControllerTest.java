@@ -1,0 +1,139 @@
+package gurukram.web.logbook;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import gurukram.web.plans.ClassStore;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import gurukram.web.teach.Script;
+import gurukram.web.teach.TaughtId;
+import gurukram.web.teach.TaughtStore;
+import gurukram.web.teach.TaughtStore.Entry;
+import gurukram.web.teach.TaughtStore.Taught;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.ui.ExtendedModelMap;
+
+class LogbookControllerTest {
+    private final TaughtStore taught = mock(TaughtStore.class);
+    private final LogbookController controller = new LogbookController(taught, mock(ClassStore.class), "UTC");
+    private final Teacher teacher = new Teacher(UUID.randomUUID(), UUID.randomUUID(), "a@b.example", "A", false);
+    private final TaughtId id = new TaughtId(UUID.randomUUID());
+
+    private static Script.Line line(String side, int section) {
+        return new Script.Line(
+                "n",
+                "hold",
+                0,
+                5_000,
+                25_000,
+                "Tree",
+                "",
+                side,
+                side == null ? "" : side + " standing leg",
+                "5 breaths",
+                section,
+                "",
+                null,
+                5,
+                null,
+                "");
+    }
+
+    private Taught taught(Instant ended) {
+        Script script = new Script(
+                "Tide",
+                "beginner",
+                90_000,
+                List.of(new Script.Part("Standing", 0, 60_000), new Script.Part("Rest", 60_000, 30_000)),
+                List.of(line("right", 0), line("left", 0), line(null, 1)));
+        return new Taught(
+                id, null, "Tide", "beginner", 90_000, script, Instant.parse("2026-03-03T18:30:00Z"), ended, "");
+    }
+
+    private Entry entry(int ordinal, String side, long from, long to, long paused, String outcome) {
+        Instant start = Instant.parse("2026-03-03T18:30:00Z");
+        return new Entry(
+                UUID.randomUUID(),
+                ordinal,
+                "n",
+                side,
+                start.plusSeconds(from),
+                start.plusSeconds(to),
+                paused,
+                5,
+                outcome);
+    }
+
+    @Test
+    void plannedAndRealStandSideBySideBySection() {
+        Taught done = taught(Instant.parse("2026-03-03T18:32:00Z"));
+        List<Entry> entries = List.of(
+                entry(0, "right", 0, 40, 10_000, "done"),
+                entry(1, "left", 40, 64, 0, "skipped"),
+                entry(2, null, 64, 120, 0, "done"));
+        LogbookPage.Detail page = LogbookPage.detail(done, entries, ZoneOffset.UTC, false);
+        assertThat(page.when()).isEqualTo("Tuesday 3 March 2026, 18:30");
+        assertThat(page.real()).isEqualTo("2:00");
+        assertThat(page.difference()).isEqualTo("0:30 longer");
+        assertThat(page.paused()).isEqualTo("0:10");
+        assertThat(page.parts())
+                .extracting(LogbookPage.Part::real, LogbookPage.Part::difference)
+                .containsExactly(Assertions.tuple("1:04", "0:04 longer"), Assertions.tuple("0:56", "0:26 longer"));
+        assertThat(page.sides()).isEqualTo("right 0:30, left 0:24: 0:06 longer on the right");
+        assertThat(page.skipped()).containsExactly("Tree, left standing leg");
+    }
+
+    @Test
+    void sidesAreUnevenOnlyBeyondTheLargerOfTwoSecondsAndAFewPercent() {
+        assertThat(sides(30, 28)).endsWith("close enough to even");
+        assertThat(sides(30, 27)).endsWith("0:03 longer on the right");
+        assertThat(sides(95, 100)).endsWith("close enough to even");
+        assertThat(sides(94, 100)).endsWith("0:06 longer on the left");
+    }
+
+    private String sides(int right, int left) {
+        List<Entry> entries =
+                List.of(entry(0, "right", 0, right, 0, "done"), entry(1, "left", right, right + left, 0, "done"));
+        return LogbookPage.detail(taught(null), entries, ZoneOffset.UTC, false).sides();
+    }
+
+    @Test
+    void aClassThatWasNotFinishedSaysSo() {
+        assertThat(LogbookPage.line(taught(null), ZoneOffset.UTC).real()).isEqualTo("not finished");
+    }
+
+    @Test
+    void aNoteThatIsTooLongIsKeptOnThePage() {
+        when(taught.find(teacher, id)).thenReturn(Optional.of(taught(null)));
+        MockHttpServletResponse response = new MockHttpServletResponse();
+        ExtendedModelMap model = new ExtendedModelMap();
+        String note = "n".repeat(LogbookController.MOST_LETTERS + 1);
+        assertThat(controller.note(teacher, id, note, response, model)).isEqualTo("logbook/taught");
+        assertThat(response.getStatus()).isEqualTo(422);
+        assertThat(model.get("note")).isEqualTo(note);
+        assertThat(model.get("problem")).asString().contains("at most 4,000 letters; this one has 4,001");
+        verify(taught, never()).note(any(), any(), any());
+    }
+
+    @Test
+    void aNoteIsKeptAndOneForNothingIsNotFound() {
+        when(taught.note(teacher, id, "kept")).thenReturn(true);
+        String answer = controller.note(teacher, id, " kept ", new MockHttpServletResponse(), new ExtendedModelMap());
+        assertThat(answer).startsWith("redirect:/logbook/" + id);
+        Assertions.assertThatThrownBy(() ->
+                        controller.note(teacher, id, "lost", new MockHttpServletResponse(), new ExtendedModelMap()))
+                .isInstanceOf(NotFound.class);
+    }
+}

@@ -1,0 +1,177 @@
+package gurukram.web.plans;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.Refused;
+import gurukram.web.plans.ClassEditor.Answer;
+import gurukram.web.plans.ClassEditor.Outcome;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import gurukram.web.support.TestApp;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Editing stored classes, on a real database. */
+@ExtendWith(TestApp.Extension.class)
+class ClassEditorTest {
+    private final TestApp app;
+    private final ClassEditor editor;
+    private final ClassStore store;
+    private Teacher teacher;
+    private ClassId id;
+
+    ClassEditorTest(TestApp app) {
+        this.app = app;
+        this.editor = app.bean(ClassEditor.class);
+        this.store = app.bean(ClassStore.class);
+    }
+
+    @BeforeEach
+    void write() {
+        teacher = app.newTeacher();
+        id = app.newClass(teacher, "section standing", "tree, both, 5 breaths", "chair, 3 breaths");
+    }
+
+    private StoredClass now() {
+        return store.find(teacher, id).orElseThrow();
+    }
+
+    private NodeId node(String pose) {
+        List<NodeId> found = new ArrayList<>();
+        now().plan().walk(n -> {
+            if (n instanceof Step step && pose.equals(step.pose())) found.add(n.id());
+        });
+        return found.get(0);
+    }
+
+    private FieldEdit breaths(String pose, String value) {
+        return new FieldEdit(node(pose), "breaths", value, Level.INTERMEDIATE, app.bean(PoseCatalogue.class));
+    }
+
+    @Test
+    void anEditIsStoredWithItsVersionLengthAndHistory() {
+        Answer answer = editor.edit(teacher, id, 1, breaths("tree", "8"));
+        assertThat(answer.outcome()).isEqualTo(Outcome.SAVED);
+        assertThat(answer.now().version()).isEqualTo(2);
+        assertThat(answer.now().undoLabel()).isEqualTo("Tree: breaths");
+        long length = editor.unfold(now().plan(), Level.INTERMEDIATE).totalMs();
+        assertThat(store.summaries(teacher)).singleElement().satisfies(line -> {
+            assertThat(line.lengthMs()).isEqualTo(length);
+            assertThat(line.lastTaught()).isNull();
+        });
+    }
+
+    @Test
+    void undoAndRedoGoThroughTheWholeHistory() {
+        List<ClassPlan> states = new ArrayList<>();
+        states.add(now().plan());
+        for (int i = 1; i <= 60; i++) { // past a snapshot
+            editor.edit(teacher, id, now().version(), breaths("tree", String.valueOf(i + 5)));
+            states.add(now().plan());
+        }
+        for (int i = 59; i >= 0; i--) {
+            editor.undo(teacher, id, now().version());
+            assertThat(now().plan()).isEqualTo(states.get(i));
+        }
+        assertThat(editor.undo(teacher, id, now().version()).outcome()).isEqualTo(Outcome.UNCHANGED);
+        for (int i = 1; i <= 60; i++) {
+            editor.redo(teacher, id, now().version());
+            assertThat(now().plan()).isEqualTo(states.get(i));
+        }
+        assertThat(editor.redo(teacher, id, now().version()).outcome()).isEqualTo(Outcome.UNCHANGED);
+        assertThat(now().version()).isEqualTo(181);
+    }
+
+    @Test
+    void anEditAfterUndoEndsTheRedoButLosesNothingOfTheHistory() {
+        editor.edit(teacher, id, 1, breaths("tree", "8"));
+        editor.undo(teacher, id, 2);
+        editor.edit(teacher, id, 3, breaths("chair", "6"));
+        assertThat(now().redoLabel()).isNull();
+        assertThat(store.revision(teacher, id, 1).edit()).isNotNull();
+        editor.undo(teacher, id, 4);
+        assertThat(now().undoLabel()).isNull();
+        assertThat(now().redoLabel()).isEqualTo("Chair: breaths");
+    }
+
+    @Test
+    void anEditOnAnOldVersionIsReplayedOnOtherNodesAndRefusedOnTheSame() {
+        editor.edit(teacher, id, 1, breaths("tree", "8"));
+        assertThat(editor.edit(teacher, id, 1, breaths("chair", "4")).outcome()).isEqualTo(Outcome.REPLAYED);
+        Answer lost = editor.edit(teacher, id, 1, breaths("tree", "9"));
+        assertThat(lost.outcome()).isEqualTo(Outcome.COLLIDED);
+        assertThat(lost.now().version()).isEqualTo(3);
+        // the same value typed in both windows is no collision
+        assertThat(editor.edit(teacher, id, 1, breaths("tree", "8")).outcome()).isEqualTo(Outcome.UNCHANGED);
+        // undoing what was not seen yet is refused
+        assertThat(editor.undo(teacher, id, 1).outcome()).isEqualTo(Outcome.COLLIDED);
+        assertThat(editor.redo(teacher, id, 1).outcome()).isEqualTo(Outcome.COLLIDED);
+        // an undo counts as a change of its nodes
+        editor.undo(teacher, id, 3);
+        assertThat(editor.edit(teacher, id, 3, breaths("chair", "7")).outcome()).isEqualTo(Outcome.COLLIDED);
+    }
+
+    @Test
+    void manyWindowsAtOnceLoseNoEdit() throws Exception {
+        List<Callable<Answer>> edits = new ArrayList<>();
+        var reader = app.bean(gurukram.core.notation.LineReader.class);
+        var catalogue = app.bean(PoseCatalogue.class);
+        var random = new java.security.SecureRandom();
+        for (int i = 0; i < 40; i++) {
+            edits.add(() -> editor.edit(
+                    teacher,
+                    id,
+                    1,
+                    new LineEdit(
+                            "mountain, 2 breaths",
+                            "",
+                            Level.BEGINNER,
+                            reader,
+                            catalogue,
+                            () -> NodeId.random(random))));
+        }
+        var pool = Executors.newFixedThreadPool(8);
+        try {
+            for (Future<Answer> done : pool.invokeAll(edits)) {
+                assertThat(done.get().outcome()).isIn(Outcome.SAVED, Outcome.REPLAYED);
+            }
+        } finally {
+            pool.shutdown();
+        }
+        assertThat(now().plan().sections().get(0).items()).hasSize(42);
+        assertThat(now().version()).isEqualTo(41);
+    }
+
+    @Test
+    void whatCannotBeUnfoldedIsNotStored() {
+        FieldEdit lead = new FieldEdit(node("tree"), "sides", "lead", Level.BEGINNER, app.bean(PoseCatalogue.class));
+        assertThatThrownBy(() -> editor.edit(teacher, id, 1, lead)).isInstanceOf(Refused.class);
+        assertThat(now().version()).isEqualTo(1);
+    }
+
+    @Test
+    void somebodyElsesClassIsNotThere() {
+        Teacher stranger = app.newTeacher();
+        FieldEdit edit = breaths("tree", "8");
+        assertThat(store.find(stranger, id)).isEmpty();
+        assertThat(store.summaries(stranger)).isEmpty();
+        assertThat(store.delete(stranger, id)).isFalse();
+        assertThatThrownBy(() -> editor.edit(stranger, id, 1, edit)).isInstanceOf(NotFound.class);
+        assertThatThrownBy(() -> editor.undo(stranger, id, 1)).isInstanceOf(NotFound.class);
+        // nor for a colleague in the same studio
+        Teacher colleague = new Teacher(stranger.id(), teacher.studio(), stranger.email(), stranger.name(), false);
+        assertThat(store.find(colleague, id)).isEmpty();
+    }
+}

@@ -1,0 +1,209 @@
+package gurukram.web.plans;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gurukram.core.notation.LineReader;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Node;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.Style;
+import gurukram.core.pose.CatalogueReader;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What the page's fields, keys and typed lines do to a plan. */
+class EditsTest {
+    private static final PoseCatalogue CATALOGUE = CatalogueReader.shipped();
+    private final Random random = new Random(3);
+    private final Supplier<NodeId> ids = () -> NodeId.random(random);
+    private final ClassPlan plan = typed(
+            "section arrive",
+            "easy seat, 3 min open",
+            "section standing",
+            "tree, both, 5 breaths",
+            "flow tide, 3 rounds",
+            "high lunge",
+            "warrior 2",
+            "end flow",
+            "bridge, 10 reps x 2, rest 40 s");
+
+    private ClassPlan typed(String... lines) {
+        ClassSettings settings = new ClassSettings("Test", "", 60, Style.HATHA, Level.BEGINNER);
+        return TypedPlan.of(settings, List.of(lines), new LineReader(CATALOGUE), CATALOGUE, ids);
+    }
+
+    /** The plan as one line a node: what a teacher sees. */
+    private static List<String> seen(ClassPlan plan) {
+        List<String> seen = new ArrayList<>();
+        plan.walk(node -> seen.add(words(node)));
+        return seen;
+    }
+
+    private static String words(Node node) {
+        if (node instanceof Step s) return s.pose() + " " + s.sides().words() + " " + s.dose();
+        if (node instanceof Flow f)
+            return "flow " + f.settings().name() + " " + f.settings().rounds();
+        return ((gurukram.core.plan.Section) node).title();
+    }
+
+    private NodeId node(ClassPlan in, String words) {
+        List<NodeId> found = new ArrayList<>();
+        in.walk(n -> {
+            if (words(n).startsWith(words)) found.add(n.id());
+        });
+        return found.get(0);
+    }
+
+    private ClassPlan field(String words, String field, String value) {
+        return new FieldEdit(node(plan, words), field, value, Level.BEGINNER, CATALOGUE)
+                .on(plan)
+                .edit()
+                .applyTo(plan);
+    }
+
+    private ClassPlan tree(ClassPlan in, TreeEdit.What what, String words) {
+        var edit = new TreeEdit(what, node(in, words), ids).on(in).edit();
+        return edit == null ? in : edit.applyTo(in);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "tree, breaths, 8, tree both 8 breaths",
+        "tree, unit, seconds, tree both 30 s",
+        "tree, unit, in, tree both in",
+        "tree, dose, 1:30, tree both 90 s",
+        "tree, sides, 'both, left first', 'tree both, left first 5 breaths'",
+        "easy-seat, open, 90, easy-seat none 90 s open",
+        "easy-seat, open, 4:00, easy-seat none 4 min open",
+        "bridge, reps, 12, 'bridge none 12 reps x 2, rest 40 s'",
+        "bridge, sets, 3, 'bridge none 10 reps x 3, rest 40 s'",
+        "bridge, rest, 0, bridge none 10 reps x 2",
+        "bridge, each, 2.5, 'bridge none 10 reps x 2, rest 40 s, 2.5 s each'",
+        "flow tide, rounds, 108, flow tide 108",
+        "flow tide, name, Wave, flow Wave 3",
+        "Standing, name, Wide, Wide",
+        "Standing, role, PEAK, Peak"
+    })
+    void aFieldChangesItsNode(String node, String field, String value, String after) {
+        assertThat(seen(field(node, field, value)))
+                .contains(after)
+                .hasSize(seen(plan).size());
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "tree, breaths, 0", "tree, breaths, ''", "tree, dose, lots", "easy-seat, open, 7201", "easy-seat, open, soon",
+        "bridge, reps, 201", "bridge, sets, 0", "bridge, rest, 601", "bridge, each, 0.4", "bridge, each, x",
+        "flow tide, rounds, 109", "flow tide, position, 0.5", "flow tide, position, fast", "flow tide, position, 61"
+    })
+    void aValueThatCannotBeIsRefused(String node, String field, String value) {
+        assertThatThrownBy(() -> field(node, field, value)).isInstanceOf(Refused.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"title, ''", "slot, 4", "slot, 241", "slot, an hour"})
+    void aSettingThatCannotBeIsRefused(String field, String value) {
+        FieldEdit edit = new FieldEdit(NodeId.CLASS, field, value, Level.BEGINNER, CATALOGUE);
+        assertThatThrownBy(() -> edit.on(plan)).isInstanceOf(Refused.class);
+    }
+
+    @Test
+    void aFieldNoPageHasIsAWrongRequest() {
+        for (String node : List.of("tree", "flow tide", "Standing")) {
+            assertThatThrownBy(() -> field(node, "colour", "red")).isInstanceOf(IllegalArgumentException.class);
+        }
+    }
+
+    @Test
+    void aDoseAtAnotherLevelLeavesTheBaseLine() {
+        NodeId tree = node(plan, "tree");
+        ClassPlan after = new FieldEdit(tree, "breaths", "9", Level.ADVANCED, CATALOGUE)
+                .on(plan)
+                .edit()
+                .applyTo(plan);
+        Step step = (Step) after.find(tree).orElseThrow();
+        assertThat(step.dose()).hasToString("5 breaths");
+        assertThat(step.doseFor(Level.ADVANCED)).hasToString("9 breaths");
+        ClassPlan back = new FieldEdit(tree, "same", "", Level.ADVANCED, CATALOGUE)
+                .on(after)
+                .edit()
+                .applyTo(after);
+        assertThat(back).isEqualTo(plan);
+    }
+
+    @Test
+    void aStepMovesThroughItsSectionAndIntoTheNext() {
+        ClassPlan up = tree(plan, TreeEdit.What.UP, "tree");
+        assertThat(seen(up).subList(0, 4))
+                .containsExactly("Arrive", "easy-seat none 3 min open", "tree both 5 breaths", "Standing");
+        assertThat(tree(up, TreeEdit.What.DOWN, "tree")).isEqualTo(plan);
+        assertThat(tree(plan, TreeEdit.What.UP, "easy-seat")).isEqualTo(plan);
+        assertThat(tree(plan, TreeEdit.What.DOWN, "bridge")).isEqualTo(plan);
+        assertThat(tree(plan, TreeEdit.What.UP, "Arrive")).isEqualTo(plan);
+        assertThat(seen(tree(plan, TreeEdit.What.DOWN, "Arrive")).get(0)).isEqualTo("Standing");
+    }
+
+    @Test
+    void aStepThatLeavesItsFlowGetsSidesOfItsOwn() {
+        assertThat(seen(tree(plan, TreeEdit.What.UP, "high-lunge")).subList(3, 6))
+                .containsExactly("tree both 5 breaths", "high-lunge both in", "flow tide 3");
+        assertThat(seen(tree(plan, TreeEdit.What.DOWN, "warrior-2")).subList(4, 7))
+                .containsExactly("flow tide 3", "high-lunge lead in", "warrior-2 both out");
+    }
+
+    @Test
+    void doublingCopiesAllThatIsInsideUnderNewNames() {
+        ClassPlan twice = tree(plan, TreeEdit.What.DUPLICATE, "Standing");
+        assertThat(seen(twice)).hasSize(seen(plan).size() + 6);
+        List<NodeId> all = new ArrayList<>();
+        twice.walk(n -> all.add(n.id()));
+        assertThat(all).doesNotHaveDuplicates();
+        assertThat(seen(tree(plan, TreeEdit.What.REMOVE, "flow")))
+                .hasSize(seen(plan).size() - 3);
+    }
+
+    @Test
+    void aLineGoesAfterTheMarkedRow() {
+        assertThat(seen(line("mountain", node(plan, "tree").value())).get(4)).startsWith("mountain");
+        assertThat(seen(line("chair", node(plan, "Arrive").value())).get(2)).startsWith("chair");
+        assertThat(seen(line("tree", node(plan, "high-lunge").value())).get(6)).isEqualTo("tree lead in");
+        assertThat(seen(line("chair", node(plan, "flow").value())).get(7)).isEqualTo("chair none in");
+        assertThat(seen(line("chair, 3 breaths", "after-" + node(plan, "flow"))).get(7))
+                .isEqualTo("chair none 3 breaths");
+        assertThat(seen(line("section peak", node(plan, "high-lunge").value())))
+                .last()
+                .isEqualTo("Peak");
+        assertThat(seen(line("flow, 2 rounds", node(plan, "high-lunge").value()))
+                        .get(7))
+                .isEqualTo("flow  2");
+        assertThat(seen(line("chair", "gone"))).last().asString().startsWith("chair");
+    }
+
+    @Test
+    void aFirstLineMakesItsSection() {
+        ClassPlan empty = new ClassPlan(plan.settings(), List.of());
+        LineEdit edit = new LineEdit("tree", "", Level.BEGINNER, new LineReader(CATALOGUE), CATALOGUE, ids);
+        assertThat(seen(edit.on(empty).edit().applyTo(empty))).containsExactly("Standing", "tree both 4 breaths");
+        LineEdit end = new LineEdit("end flow", "", Level.BEGINNER, new LineReader(CATALOGUE), CATALOGUE, ids);
+        assertThatThrownBy(() -> end.on(empty)).isInstanceOf(Refused.class);
+    }
+
+    private ClassPlan line(String text, String at) {
+        return new LineEdit(text, at, Level.BEGINNER, new LineReader(CATALOGUE), CATALOGUE, ids)
+                .on(plan)
+                .edit()
+                .applyTo(plan);
+    }
+}

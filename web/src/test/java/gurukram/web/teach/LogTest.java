@@ -1,0 +1,103 @@
+package gurukram.web.teach;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gurukram.web.plans.ClassId;
+import gurukram.web.shared.Teacher;
+import gurukram.web.support.Http;
+import gurukram.web.support.TestApp;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The log as the room's page sends it. */
+@ExtendWith(TestApp.Extension.class)
+class LogTest {
+    private final TestApp app;
+    private final Teacher teacher;
+    private final Http http;
+    private final ClassId classId;
+    private final TaughtId id;
+
+    LogTest(TestApp app) {
+        this.app = app;
+        teacher = app.newTeacher();
+        classId = app.newClass(teacher, "section standing", "tree, both, 5 breaths");
+        http = Http.on(app).signedIn(teacher.email(), TestApp.PASSWORD);
+        String room = Http.location(http.post("/classes/" + classId + "/teach"));
+        id = TaughtId.of(room.substring(room.lastIndexOf('/') + 1));
+    }
+
+    private int log(String body) {
+        return http.json("/room/" + id + "/log", body).statusCode();
+    }
+
+    @Test
+    void sendingTheSameTwiceStoresOnceAndTheEndComesLater() {
+        String moment =
+                "{\"id\":\"%s\",\"ordinal\":1,\"startedAt\":2000,\"endedAt\":9000,\"pausedMs\":1000,\"count\":4,\"outcome\":\"done\"}"
+                        .formatted(UUID.randomUUID());
+        String body = "{\"startedAt\":1000,\"endedAt\":null,\"moments\":[%s]}".formatted(moment);
+        assertThat(log(body)).isEqualTo(200);
+        assertThat(log(body)).isEqualTo(200);
+        TaughtStore store = app.bean(TaughtStore.class);
+        assertThat(store.entries(teacher, id)).singleElement().satisfies(entry -> {
+            assertThat(entry.side()).isEqualTo("left");
+            assertThat(entry.count()).isEqualTo(4);
+            assertThat(entry.startedAt().toEpochMilli()).isEqualTo(2000);
+        });
+        assertThat(store.find(teacher, id).orElseThrow().endedAt()).isNull();
+        assertThat(log("{\"startedAt\":5000,\"endedAt\":10000,\"moments\":[]}")).isEqualTo(200);
+        TaughtStore.Taught taught = store.find(teacher, id).orElseThrow();
+        assertThat(taught.startedAt().toEpochMilli())
+                .as("the first start stands")
+                .isEqualTo(1000);
+        assertThat(taught.endedAt().toEpochMilli()).isEqualTo(10_000);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "[]",
+                "{",
+                "{\"startedAt\":1}",
+                "{\"moments\":[]}",
+                "{\"startedAt\":\"soon\",\"moments\":[]}",
+                "{\"startedAt\":-5,\"moments\":[]}",
+                "{\"startedAt\":9000000000000000,\"moments\":[]}",
+                "{\"startedAt\":1,\"moments\":[null]}",
+                "{\"startedAt\":1,\"moments\":[{}]}",
+                "{\"startedAt\":1,\"moments\":[{\"id\":\"00000000-0000-0000-0000-000000000001\",\"ordinal\":99,\"startedAt\":1,\"endedAt\":2,\"outcome\":\"done\"}]}",
+                "{\"startedAt\":1,\"moments\":[{\"id\":\"00000000-0000-0000-0000-000000000001\",\"ordinal\":0,\"startedAt\":3,\"endedAt\":2,\"outcome\":\"done\"}]}",
+                "{\"startedAt\":1,\"moments\":[{\"id\":\"00000000-0000-0000-0000-000000000001\",\"ordinal\":0,\"startedAt\":1,\"endedAt\":2,\"outcome\":\"lost\"}]}"
+            })
+    void whatIsNoLogIsRefusedNotStored(String body) {
+        assertThat(log(body)).isEqualTo(422);
+        assertThat(app.bean(TaughtStore.class).find(teacher, id).orElseThrow().startedAt())
+                .isNull();
+    }
+
+    @Test
+    void whatWasTaughtStaysAsItWasWhenTheClassChanges() {
+        Script before =
+                app.bean(TaughtStore.class).find(teacher, id).orElseThrow().script();
+        http.get("/classes/" + classId);
+        http.htmx("/classes/" + classId + "/line", "line", "chair", "version", "1");
+        http.post("/classes/" + classId + "/delete");
+        assertThat(app.bean(TaughtStore.class).find(teacher, id).orElseThrow().script())
+                .isEqualTo(before);
+        assertThat(log("{\"startedAt\":1000,\"endedAt\":2000,\"moments\":[]}")).isEqualTo(200);
+        assertThat(http.get("/logbook/" + id).body()).contains("Test class").doesNotContain("open the class");
+    }
+
+    @Test
+    void aScriptInThePageCannotEndItsElement() {
+        Script script = new Script(
+                "</script><script>alert(1)</script>", "beginner", 0, java.util.List.of(), java.util.List.of());
+        assertThat(script.json()).doesNotContain("<", ">");
+        assertThat(Script.parse(script.json())).isEqualTo(script);
+    }
+}
