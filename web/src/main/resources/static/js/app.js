@@ -5,8 +5,8 @@
 
   document.addEventListener('htmx:configRequest', (event) => {
     event.detail.headers['X-CSRF-TOKEN'] = document.querySelector('meta[name=csrf]')?.content ?? '';
-    const { node, field, value, what } = event.detail.elt.dataset;
-    Object.entries({ node, field, value, what }).forEach(([name, given]) => {
+    const { node, field, value } = event.detail.elt.dataset;
+    Object.entries({ node, field, value }).forEach(([name, given]) => {
       if (given !== undefined) event.detail.parameters[name] = given;
     });
   });

@@ -68,7 +68,14 @@
           document.getElementById('line').focus();
           return undefined;
         }
+        const tool = event.target.closest('[data-what]');
+        if (tool) return this.tree(rowOf(tool), tool);
         return this.mark(rowOf(event.target));
+      },
+
+      tree(row, tool) {
+        const url = document.getElementById('region').dataset.tree;
+        return htmx.ajax('POST', url, { source: tool, values: { node: row.dataset.row, what: tool.dataset.what } });
       },
 
       nudge(input, by) {
@@ -119,7 +126,7 @@
       },
 
       act(row, what) {
-        htmx.trigger(row.querySelector(`[data-what=${what}]`), 'click');
+        this.tree(row, row.querySelector(`[data-what=${what}]`));
       },
 
       undoKey(event) {

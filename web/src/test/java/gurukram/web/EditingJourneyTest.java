@@ -89,14 +89,14 @@ class EditingJourneyTest extends BrowserTests {
     @Test
     void aLevelHasDosesOfItsOwn() {
         open("section standing", "tree, both, 5 breaths");
-        String own = page.locator(".head-length > .figure").textContent();
+        String own = page.locator(".head-length > .num").textContent();
         show("advanced");
         row(page, "Tree").locator("input.number").fill("9");
         row(page, "Tree").locator("input.number").press("Enter");
         assertThat(row(page, "Tree").locator(".own-dose")).isVisible();
         show("intermediate");
         assertThat(row(page, "Tree").locator("input.number")).hasValue("5");
-        assertThat(page.locator(".head-length > .figure")).hasText(own);
+        assertThat(page.locator(".head-length > .num")).hasText(own);
         show("advanced");
         row(page, "Tree").locator("text=as the base line").click();
         assertThat(row(page, "Tree").locator("input.number")).hasValue("5");

@@ -53,7 +53,7 @@ class FirstClassJourneyTest extends BrowserTests {
 
         // Seat 7.2 setting up + 60; flow 10 into the lunge + 41.952; pigeon 5 + 21.6 + 64 + 18 + 64; rest 7.5 + 7.2 +
         // 60
-        assertThat(page.locator(".head-length > .figure")).hasText("6:06");
+        assertThat(page.locator(".head-length > .num")).hasText("6:06");
         assertThat(row("tide").locator(".length")).hasText("0:52");
         assertThat(row("Half pigeon").locator(".length")).hasText("2:52.6");
         assertThat(row("tide").locator(".counts")).hasText("3 rounds = 6 one-sided passes, 12 movements, 6 breaths");
@@ -63,13 +63,13 @@ class FirstClassJourneyTest extends BrowserTests {
         // more and fewer rounds with the arrow keys, then undo from a row
         row("tide").locator("input.number").first().focus();
         page.keyboard().press("ArrowUp");
-        assertThat(page.locator(".head-length > .figure")).hasText("6:19");
+        assertThat(page.locator(".head-length > .num")).hasText("6:19");
         page.keyboard().press("Escape");
         page.keyboard().press("Control+z");
-        assertThat(page.locator(".head-length > .figure")).hasText("6:06");
+        assertThat(page.locator(".head-length > .num")).hasText("6:06");
 
         page.reload();
-        assertThat(page.locator(".head-length > .figure")).hasText("6:06");
+        assertThat(page.locator(".head-length > .num")).hasText("6:06");
         assertThat(page.locator("[data-row]")).hasCount(9);
 
         teachAndLog();

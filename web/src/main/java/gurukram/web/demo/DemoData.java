@@ -106,10 +106,11 @@ public class DemoData implements ApplicationRunner {
         log.teach(
                 maren,
                 steady,
-                14,
+                1,
+                DayOfWeek.TUESDAY,
                 LocalTime.of(7, 16),
                 "Tree took longer than written; two people wanted the wall. Say the wall at the start next time.");
-        log.teach(maren, moon, 5, LocalTime.of(18, 31), "The third round felt good without words.");
+        log.teach(maren, moon, 0, DayOfWeek.THURSDAY, LocalTime.of(18, 31), "The third round felt good without words.");
         LOG.info("The Ropewalk is furnished: sign in as {}", Demo.EMAIL);
     }
 

@@ -3,6 +3,7 @@ package gurukram.web.logbook;
 import gurukram.core.time.Millis;
 import gurukram.web.teach.Script;
 import gurukram.web.teach.TaughtStore.Entry;
+import gurukram.web.teach.TaughtStore.Heading;
 import gurukram.web.teach.TaughtStore.Taught;
 import java.time.Duration;
 import java.time.Instant;
@@ -49,8 +50,8 @@ final class LogbookPage {
     /** A section: planned and real, with the widths of their bars in units of 1000 for the longest. */
     public record Part(String title, String planned, String real, String difference, int plannedWidth, int realWidth) {}
 
-    static Line line(Taught taught, ZoneId zone) {
-        Long real = realOf(taught);
+    static Line line(Heading taught, ZoneId zone) {
+        Long real = realOf(taught.startedAt(), taught.endedAt());
         return new Line(
                 taught.id().toString(),
                 when(taught.startedAt(), zone),
@@ -61,10 +62,9 @@ final class LogbookPage {
                 real == null ? "" : difference(real, taught.plannedMs()));
     }
 
-    private static Long realOf(Taught taught) {
-        return taught.endedAt() == null
-                ? null
-                : Duration.between(taught.startedAt(), taught.endedAt()).toMillis();
+    /** Null while the class is not finished. */
+    private static Long realOf(Instant started, Instant ended) {
+        return ended == null ? null : Duration.between(started, ended).toMillis();
     }
 
     static Detail detail(Taught taught, List<Entry> entries, ZoneId zone, boolean classThere) {
@@ -92,7 +92,7 @@ final class LogbookPage {
         }
         List<Part> parts = new ArrayList<>();
         for (int i = 0; i < real.length; i++) parts.add(part(script.sections().get(i), real[i], longest));
-        Long whole = realOf(taught);
+        Long whole = realOf(taught.startedAt(), taught.endedAt());
         return new Detail(
                 taught.id().toString(),
                 classThere && taught.classId() != null ? taught.classId().toString() : "",

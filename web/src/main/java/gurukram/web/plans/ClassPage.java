@@ -6,6 +6,21 @@ import java.util.List;
 public record ClassPage(
         String id, int version, Head head, List<Row> rows, Notice notice, Typing typing, String undo, String redo) {
 
+    /** Where fields are sent. */
+    public String changeUrl() {
+        return "/classes/" + id + "/change";
+    }
+
+    /** The markup of a field, already escaped. */
+    public String markup(Field field) {
+        return FieldMarkup.of(field, changeUrl());
+    }
+
+    /** Where rows are moved, doubled and taken out. */
+    public String treeUrl() {
+        return "/classes/" + id + "/tree";
+    }
+
     /**
      * The head that never scrolls away.
      *

@@ -137,7 +137,7 @@ final class ClassPageBuilder {
                     rows.add(flowRow(flow));
                     for (int i = 0; i < flow.steps().size(); i++) {
                         boolean last = i == flow.steps().size() - 1;
-                        rows.add(steps.row(flow.steps().get(i), flow, last ? "last" : "in"));
+                        rows.add(steps.row(flow.steps().get(i), flow, last ? "bracket bracket-end" : "bracket"));
                     }
                 } else if (item instanceof Step step) {
                     rows.add(steps.row(step, null, ""));

@@ -1,5 +1,6 @@
 package gurukram.web.plans;
 
+import gurukram.core.text.Words;
 import java.util.List;
 
 /** One row of the spine. */
@@ -45,7 +46,7 @@ public sealed interface Row {
 
     /**
      * @param sum how the length comes about
-     * @param inFlow {@code in}, {@code last} or empty: where the flow's bracket goes on
+     * @param bracket classes that go on with a flow's bracket; empty outside flows
      * @param ownDose whether the shown level has a dose of its own
      */
     record StepRow(
@@ -61,12 +62,27 @@ public sealed interface Row {
             List<Field> dose,
             Field note,
             List<String> cautions,
-            String inFlow,
+            String bracket,
             boolean ownDose)
             implements Row {
         @Override
         public String kind() {
             return "step";
+        }
+
+        public String label() {
+            return name + ", from " + start + ", " + length;
+        }
+
+        /** {@code 3 cautions · note}: what lies under the fold. */
+        public String more() {
+            String count = cautions.isEmpty() ? "more" : Words.count(cautions.size(), "caution");
+            return note.value().isEmpty() ? count : count + " · note";
+        }
+
+        /** One caution a line. */
+        public String cautionLines() {
+            return String.join("\n", cautions);
         }
     }
 }

@@ -32,16 +32,34 @@ public record SpineBar(int right, int left, int centre, String rightTime, String
         return ms == 0 ? "" : Millis.showWhole(ms);
     }
 
-    /** Work on the spine and at its sides: drawn one above the other. */
-    public boolean mixed() {
-        return centre > 0 && (right > 0 || left > 0);
+    /** The drawing in words. */
+    public String words() {
+        if (leftTime.isEmpty() && rightTime.isEmpty()) return "both sides at once";
+        return "left %s, right %s"
+                .formatted(leftTime.isEmpty() ? "0:00" : leftTime, rightTime.isEmpty() ? "0:00" : rightTime);
     }
 
-    public int centreX() {
-        return 120 - centre / 2;
+    /** The rectangles; work on the spine stands above work at its sides when there is both. */
+    public String shapes() {
+        boolean mixed = centre > 0 && (right > 0 || left > 0);
+        StringBuilder shapes = new StringBuilder();
+        if (centre > 0) rect(shapes, "centre-bar\" rx=\"6", 120 - centre / 2, centre, mixed ? 1 : 11, mixed ? 9 : 18);
+        if (left > 0) rect(shapes, "left-bar", 112 - left, left, mixed ? 14 : 10, 20);
+        if (right > 0) rect(shapes, "right-bar", 128, right, mixed ? 14 : 10, 20);
+        return shapes.toString();
     }
 
-    public int leftX() {
-        return 112 - left;
+    private static void rect(StringBuilder to, String look, int x, int width, int y, int height) {
+        to.append("<rect class=\"")
+                .append(look)
+                .append("\" x=\"")
+                .append(x)
+                .append("\" y=\"")
+                .append(y);
+        to.append("\" width=\"")
+                .append(width)
+                .append("\" height=\"")
+                .append(height)
+                .append("\"/>");
     }
 }

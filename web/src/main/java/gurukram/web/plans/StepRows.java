@@ -37,7 +37,7 @@ final class StepRows {
         this.refusal = refusal;
     }
 
-    Row row(Step step, Flow flow, String inFlow) {
+    Row row(Step step, Flow flow, String bracket) {
         Pose pose = step.pose() == null ? null : catalogue.pose(step.pose());
         NodeTotal total = totals.get(step.id());
         String id = step.id().value();
@@ -56,7 +56,7 @@ final class StepRows {
                 pose == null
                         ? List.of()
                         : pose.cautions().stream().map(c -> c.words()).toList(),
-                inFlow,
+                bracket,
                 step.byLevel().containsKey(level));
     }
 

@@ -7,10 +7,12 @@ import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -36,13 +38,14 @@ public class DemoLog {
         this.clock = clock;
     }
 
-    /** Logs the class as taught some days ago at a time of day. */
-    public void teach(Teacher teacher, ClassId id, int daysAgo, LocalTime at, String note) {
+    /** Logs the class as taught on a day of the week, some whole weeks before the last such day. */
+    public void teach(Teacher teacher, ClassId id, int weeksBefore, DayOfWeek day, LocalTime at, String note) {
         ClassPlan plan = classes.find(teacher, id).orElseThrow().plan();
         var level = plan.settings().level();
         Script script = ScriptWriter.write(plan, editor.unfold(plan, level), level, catalogue);
         Instant start = ZonedDateTime.now(clock.withZone(ZoneId.systemDefault()))
-                .minusDays(daysAgo)
+                .with(TemporalAdjusters.previous(day))
+                .minusWeeks(weeksBefore)
                 .with(at)
                 .toInstant();
         List<TaughtStore.Entry> entries = new ArrayList<>();

@@ -23,7 +23,7 @@ public class TaughtStore {
     private static final String FIND =
             "select * from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id";
     private static final String BEGUN = """
-            select * from taught_class
+            select id, title, level, planned_ms, started_at, ended_at from taught_class
              where studio_id = :studio and teacher_id = :teacher and started_at is not null
              order by started_at desc limit 200""";
     private static final String TIMES = """
@@ -50,6 +50,10 @@ public class TaughtStore {
             Instant startedAt,
             Instant endedAt,
             String note) {}
+
+    /** One line of the logbook; {@code endedAt} is null while it is not finished. */
+    public record Heading(
+            TaughtId id, String title, String level, long plannedMs, Instant startedAt, Instant endedAt) {}
 
     /**
      * What really happened in one moment; the id is made by the page.
@@ -99,8 +103,17 @@ public class TaughtStore {
                 .optional();
     }
 
-    public List<Taught> begun(Teacher teacher) {
-        return owned(BEGUN, teacher).query(TaughtStore::taught).list();
+    /** What has begun, latest first, without its scripts. */
+    public List<Heading> begun(Teacher teacher) {
+        return owned(BEGUN, teacher)
+                .query((row, n) -> new Heading(
+                        new TaughtId(row.getObject("id", UUID.class)),
+                        row.getString("title"),
+                        row.getString("level"),
+                        row.getLong("planned_ms"),
+                        instant(row, "started_at"),
+                        instant(row, "ended_at")))
+                .list();
     }
 
     /** Stores what is new among the entries; sending the same again changes nothing. */

@@ -111,7 +111,11 @@ class LogbookControllerTest {
 
     @Test
     void aClassThatWasNotFinishedSaysSo() {
-        assertThat(LogbookPage.line(taught(null), ZoneOffset.UTC).real()).isEqualTo("not finished");
+        assertThat(LogbookPage.line(
+                                new TaughtStore.Heading(id, "Tide", "beginner", 90_000, Instant.EPOCH, null),
+                                ZoneOffset.UTC)
+                        .real())
+                .isEqualTo("not finished");
     }
 
     @Test
