@@ -56,6 +56,9 @@ class FailuresTest {
                 http.signedIn(teacher.email(), TestApp.PASSWORD);
                 databaseGoesAndComesBack(http, line, id);
                 killedInTheMiddle(http, copy, teacher, id);
+                assertThat(http.at(app).get("/classes/" + id).statusCode())
+                        .as("still signed in, at another copy")
+                        .isEqualTo(200);
             } finally {
                 copy.destroyForcibly();
             }

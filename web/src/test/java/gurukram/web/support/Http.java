@@ -19,17 +19,28 @@ public final class Http {
     private static final Pattern TOKEN = Pattern.compile("name=\"csrf\" content=\"([^\"]+)\"");
 
     private final String base;
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient client = HttpClient.newBuilder()
-            .cookieHandler(cookies)
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .connectTimeout(Duration.ofSeconds(5))
-            .build();
+    private final HttpClient client;
     private String token = "";
 
     /** @param base address without a path: {@code http://localhost:8080} */
     public Http(String base) {
+        this(
+                base,
+                HttpClient.newBuilder()
+                        .cookieHandler(new CookieManager())
+                        .followRedirects(HttpClient.Redirect.NEVER)
+                        .connectTimeout(Duration.ofSeconds(5))
+                        .build());
+    }
+
+    private Http(String base, HttpClient client) {
         this.base = base;
+        this.client = client;
+    }
+
+    /** The same browser with the same cookies, at another copy of the app. */
+    public Http at(TestApp other) {
+        return new Http(other.url(""), client);
     }
 
     public static Http on(TestApp app) {
