@@ -70,7 +70,7 @@
       const moment = this.moment;
       const work = this.elapsed(now) - moment.leadInMs;
       if (work < 0) return { phase: 'into', left: -work };
-      const whole = moment.kind === 'hold' || moment.kind === 'reps' ? (moment.breaths ?? moment.reps) : null;
+      const whole = ['hold', 'reps', 'pattern'].includes(moment.kind) ? (moment.breaths ?? moment.reps) : null;
       if (!whole) return { phase: moment.kind, part: Math.min(1, work / Math.max(1, moment.workMs)) };
       const one = moment.workMs / whole;
       const number = Math.min(whole, Math.floor(work / one) + 1);

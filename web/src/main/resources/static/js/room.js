@@ -220,7 +220,7 @@
         if (at.phase === 'movement') return this.moment.breath;
         if (at.phase === 'reps') return 'repetition';
         if (at.phase === 'hold' && at.number) return at.part < 0.5 ? 'in' : 'out';
-        return { hold: 'hold', open: 'open time', pause: 'rest' }[at.phase];
+        return { hold: 'hold', open: 'open time', pause: 'rest', pattern: 'breathing, cycle' }[at.phase];
       },
       get count() {
         if (!this.moment) return '';

@@ -26,6 +26,7 @@ public final class ShortCue {
                 moment.breaths() == null ? Millis.show(moment.workMs()) : Words.count(moment.breaths(), "breath");
             case MOVEMENT -> moment.breath().name().toLowerCase(java.util.Locale.ROOT);
             case REPS -> Words.count(moment.reps(), "rep");
+            case PATTERN -> Words.count(moment.breaths(), "cycle");
             case OPEN -> Millis.show(moment.workMs()) + " open";
             case PAUSE -> "rest " + Millis.show(moment.workMs());
         };

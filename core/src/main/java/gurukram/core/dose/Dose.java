@@ -7,6 +7,8 @@ import gurukram.core.text.Refused;
 import gurukram.core.text.Words;
 import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
+import java.util.List;
+import java.util.stream.Collectors;
 
 /**
  * How much of a pose is done on one side. Values outside their limits are {@link Refused} with a message for the teacher.
@@ -19,7 +21,9 @@ import gurukram.core.time.Millis;
     @JsonSubTypes.Type(value = Dose.Seconds.class, name = "seconds"),
     @JsonSubTypes.Type(value = Dose.Movement.class, name = "movement"),
     @JsonSubTypes.Type(value = Dose.Reps.class, name = "reps"),
-    @JsonSubTypes.Type(value = Dose.Open.class, name = "open")
+    @JsonSubTypes.Type(value = Dose.Open.class, name = "open"),
+    @JsonSubTypes.Type(value = Dose.Counts.class, name = "counts"),
+    @JsonSubTypes.Type(value = Dose.Pattern.class, name = "pattern")
 })
 public sealed interface Dose {
     Limit BREATHS = new Limit("Breaths", 1, 200);
@@ -28,6 +32,9 @@ public sealed interface Dose {
     Limit SETS = new Limit("Sets", 1, 20);
     Limit REST = new Limit("Seconds between sets", 0, 600);
     Limit REP_MILLIS = new Limit("Milliseconds a repetition", 500, 60_000);
+    Limit COUNTS = new Limit("Counts", 1, 1_000);
+    Limit PHASE = new Limit("Counts of a phase", 0, 60);
+    Limit CYCLES = new Limit("Cycles", 1, 200);
     Limit OPEN_SECONDS = new Limit("Seconds of open time", 1, 7_200);
 
     /** A hold of whole breaths; how long a breath lasts is the pose's and the pace's matter. */
@@ -100,6 +107,77 @@ public sealed interface Dose {
         @Override
         public String toString() {
             return (seconds % 60 == 0 ? seconds / 60 + " min" : seconds + " s") + " open";
+        }
+    }
+
+    /** A hold in spoken counts, which are slower than seconds. */
+    record Counts(int counts) implements Dose {
+        public Counts {
+            COUNTS.check(counts);
+        }
+
+        @Override
+        public String toString() {
+            return Words.count(counts, "count");
+        }
+    }
+
+    /**
+     * A breathing pattern in stages, counted; its holds can be switched off.
+     *
+     * @param holds which of the holds are kept
+     */
+    record Pattern(List<Stage> stages, Holds holds) implements Dose {
+        public enum Holds {
+            ALL,
+            /** no hold after the exhale */
+            NO_EMPTY,
+            NONE
+        }
+
+        /** In, hold, out, hold, so many counts each, for a number of cycles. */
+        public record Stage(int in, int holdIn, int out, int holdOut, int cycles) {
+            public Stage {
+                PHASE.check(in);
+                PHASE.check(holdIn);
+                PHASE.check(out);
+                PHASE.check(holdOut);
+                CYCLES.check(cycles);
+                if (in == 0 || out == 0) throw new Refused("A breathing pattern has an inhale and an exhale.");
+            }
+
+            /** Counts of all its cycles; a hold switched off counts nothing. */
+            public int counts(Holds holds) {
+                int one = in + out;
+                if (holds != Holds.NONE) one += holdIn;
+                if (holds == Holds.ALL) one += holdOut;
+                return one * cycles;
+            }
+
+            @Override
+            public String toString() {
+                return "%d-%d-%d-%d x %d".formatted(in, holdIn, out, holdOut, cycles);
+            }
+        }
+
+        public Pattern {
+            stages = List.copyOf(stages);
+            if (stages.isEmpty() || stages.size() > 20) throw new Refused("A breathing pattern has 1 to 20 stages.");
+        }
+
+        public int counts() {
+            return stages.stream().mapToInt(stage -> stage.counts(holds)).sum();
+        }
+
+        @Override
+        public String toString() {
+            String all = stages.stream().map(Stage::toString).collect(Collectors.joining(" + "));
+            return all
+                    + switch (holds) {
+                        case ALL -> "";
+                        case NO_EMPTY -> ", no empty hold";
+                        case NONE -> ", no holds";
+                    };
         }
     }
 }

@@ -22,6 +22,9 @@ public final class DoseWords {
     private static final String WHOLE = "(-?\\d+)";
     private static final String DECIMAL = "(-?\\d+(?:[.,]\\d+)?)";
 
+    private static final String STAGE = "\\d+ *- *\\d+(?: *- *\\d+ *- *\\d+)? *[x×] *\\d+";
+    private static final Pattern ONE_STAGE = Pattern.compile("(\\d+)-(\\d+)(?:-(\\d+)-(\\d+))?[x×](\\d+)");
+
     private record Phrase(Pattern pattern, Consumer<MatchResult> taken) {}
 
     private final List<Phrase> phrases = new ArrayList<>();
@@ -34,12 +37,19 @@ public final class DoseWords {
     private Integer repMillis;
     private Breath movement;
     private boolean open;
+    private String counts;
+    private String pattern;
+    private Dose.Pattern.Holds holds;
 
     /** A phrase that also fits a later, shorter one stands first. */
     public DoseWords() {
         phrase("(?:with )?rest(?: of)? *" + WHOLE + " *" + SECOND + "?", m -> rest = m.group(1));
         phrase(WHOLE + " *" + SECOND + " *(?:rest|between)(?: sets)?", m -> rest = m.group(1));
         phrase(DECIMAL + " *" + SECOND + " *(?:each|a rep|per rep)", m -> repMillis = millis(m.group(1)));
+        phrase("(?:with )?no empty holds?", m -> holds = Dose.Pattern.Holds.NO_EMPTY);
+        phrase("(?:with )?no (?:holds?|retentions?)", m -> holds = Dose.Pattern.Holds.NONE);
+        amount(STAGE + "(?: *(?:\\+|then|,) *" + STAGE + ")*", m -> pattern = m.group());
+        amount(WHOLE + " *counts?", m -> counts = m.group(1));
         amount("(?:(\\d+):)(\\d\\d)", m -> heldSeconds = seconds(m.group(1)) * 60 + seconds(m.group(2)));
         amount(WHOLE + " *" + SECOND, m -> heldSeconds = seconds(m.group(1)));
         amount(DECIMAL + " *(?:m|mins?|minutes?)", m -> heldSeconds = minutes(m.group(1)));
@@ -89,7 +99,26 @@ public final class DoseWords {
         if (heldSeconds != null) return Optional.of(new Dose.Seconds(heldSeconds));
         if (movement != null) return Optional.of(new Dose.Movement(movement));
         if (reps != null) return Optional.of(repsDose());
+        if (counts != null) return Optional.of(new Dose.Counts(Dose.COUNTS.parse(counts)));
+        if (pattern != null) return Optional.of(patternDose());
+        if (holds != null) throw new Refused("Holds belong to a breathing pattern, as in “4-4-4-4 x 3, no holds”.");
         return Optional.empty();
+    }
+
+    /** {@code 4-4-4-4 x 3} is in, hold, out, hold; {@code 4-6 x 10} is in and out. */
+    private Dose patternDose() {
+        List<Dose.Pattern.Stage> stages = new ArrayList<>();
+        Matcher stage = ONE_STAGE.matcher(pattern.replace(" ", ""));
+        while (stage.find()) {
+            boolean held = stage.group(3) != null;
+            stages.add(new Dose.Pattern.Stage(
+                    Dose.PHASE.parse(stage.group(1)),
+                    held ? Dose.PHASE.parse(stage.group(2)) : 0,
+                    Dose.PHASE.parse(stage.group(held ? 3 : 2)),
+                    held ? Dose.PHASE.parse(stage.group(4)) : 0,
+                    Dose.CYCLES.parse(stage.group(5))));
+        }
+        return new Dose.Pattern(stages, holds == null ? Dose.Pattern.Holds.ALL : holds);
     }
 
     private int openSeconds() {

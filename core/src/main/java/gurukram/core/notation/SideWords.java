@@ -17,6 +17,8 @@ final class SideWords {
 
     private static Map<Pattern, String> phrases() {
         Map<Pattern, String> phrases = new LinkedHashMap<>();
+        put(phrases, "(?:alternating|side to side),? (?:left first|from the left)", "alternating, left first");
+        put(phrases, "(?:alternating|side to side)(?:,? (?:right first|from the right))?", "alternating");
         put(phrases, "(?:both(?: sides)?,? )?(?:left first|l then r|left then right)", "both, left first");
         put(phrases, "(?:both(?: sides)?,? )?(?:right first|r then l|right then left)", "both");
         put(phrases, "both sides|both|each side|two sides|l and r|r and l|l/r|r/l", "both");

@@ -9,9 +9,10 @@ import java.util.List;
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Section.class, name = "section"),
     @JsonSubTypes.Type(value = Flow.class, name = "flow"),
-    @JsonSubTypes.Type(value = Step.class, name = "step")
+    @JsonSubTypes.Type(value = Step.class, name = "step"),
+    @JsonSubTypes.Type(value = Link.class, name = "link")
 })
-public sealed interface Node permits Section, Item {
+public sealed interface Node permits Section, Item, Link {
     NodeId id();
 
     /** The nodes inside, in order. */

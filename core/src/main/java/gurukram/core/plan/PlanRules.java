@@ -1,9 +1,13 @@
 package gurukram.core.plan;
 
+import gurukram.core.dose.Dose;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.SideBehaviour;
 import gurukram.core.text.Refused;
+import java.util.ArrayList;
+import java.util.List;
 
 /** What must hold for a plan to be unfolded at all; everything softer is a finding, not a refusal. */
 public final class PlanRules {
@@ -24,7 +28,10 @@ public final class PlanRules {
         for (Section section : plan.sections()) {
             for (Item item : section.items()) {
                 if (item instanceof Flow flow) {
-                    for (Step step : flow.steps()) {
+                    if (!flow.steps().isEmpty()) joins(flow);
+                    List<Step> all = new ArrayList<>(flow.steps());
+                    flow.links().forEach(link -> all.addAll(link.steps()));
+                    for (Step step : all) {
                         step(step, catalogue, flow);
                         moments += (long) flow.settings().passes() * momentsOf(step);
                     }
@@ -42,12 +49,32 @@ public final class PlanRules {
     }
 
     private static int momentsOf(Step step) {
-        int sets = step.dose() instanceof gurukram.core.dose.Dose.Reps reps ? 2 * reps.sets() - 1 : 1;
-        return sets * (step.sides() instanceof SideRule.Both ? 2 : 1);
+        if (!(step.dose() instanceof Dose.Reps reps)) return step.sides() instanceof SideRule.Both ? 2 : 1;
+        if (step.sides() instanceof SideRule.Alternating) return reps.reps() * reps.sets();
+        return (2 * reps.sets() - 1) * (step.sides() instanceof SideRule.Both ? 2 : 1);
+    }
+
+    /** A join must leave something of every pass between two others. */
+    private static void joins(Flow flow) {
+        FlowSettings s = flow.settings();
+        for (Join join : new Join[] {s.join(), s.joinAfter(true)}) {
+            if (join instanceof Join.Shared shared
+                    && shared.end() + shared.start() >= flow.steps().size()) {
+                throw new Refused("Sharing %d and %d movements leaves nothing of a pass of %d."
+                        .formatted(shared.end(), shared.start(), flow.steps().size()));
+            }
+        }
     }
 
     private static void step(Step step, PoseCatalogue catalogue, Flow flow) {
         String name = "Open time";
+        if (step.sides() instanceof SideRule.Alternating) {
+            for (Level level : Level.values()) {
+                if (!(step.doseFor(level) instanceof Dose.Reps)) {
+                    throw new Refused("Side to side goes with repetitions, as in “12 reps, alternating”.");
+                }
+            }
+        }
         if (step.pose() != null) {
             Pose pose = catalogue.pose(step.pose());
             name = pose.name();

@@ -34,6 +34,8 @@ public sealed interface SideRule {
             case "left" -> new Only(Side.LEFT);
             case "lead" -> new Lead();
             case "other" -> new Other();
+            case "alternating" -> new Alternating(Side.RIGHT);
+            case "alternating, left first" -> new Alternating(Side.LEFT);
             default -> throw new IllegalArgumentException("no side rule: " + words);
         };
     }
@@ -105,6 +107,24 @@ public sealed interface SideRule {
         @Override
         public boolean followsLead() {
             return true;
+        }
+    }
+
+    /** Side to side, one repetition at a time: the dose says how many in all. */
+    record Alternating(Side start) implements SideRule {
+        @Override
+        public List<Side> sides(Side lead) {
+            return List.of(start, start.opposite());
+        }
+
+        /** The side of the n-th repetition, from 0. */
+        public Side sideOf(int n) {
+            return n % 2 == 0 ? start : start.opposite();
+        }
+
+        @Override
+        public String words() {
+            return start == Side.RIGHT ? "alternating" : "alternating, left first";
         }
     }
 }

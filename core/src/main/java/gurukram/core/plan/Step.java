@@ -15,8 +15,16 @@ import java.util.Map;
  * @param dose the base line
  * @param byLevel doses that differ from the base line at a level
  * @param note the teacher's own words
+ * @param positionMillis a typed pace, ms for each half-breath or sway; null leaves it to the teacher's pace
  */
-public record Step(NodeId id, String pose, SideRule sides, Dose dose, Map<Level, Dose> byLevel, String note)
+public record Step(
+        NodeId id,
+        String pose,
+        SideRule sides,
+        Dose dose,
+        Map<Level, Dose> byLevel,
+        String note,
+        Integer positionMillis)
         implements Item {
     public static final int MOST_NOTE_LETTERS = 500;
 
@@ -29,11 +37,12 @@ public record Step(NodeId id, String pose, SideRule sides, Dose dose, Map<Level,
             throw new Refused(
                     "A note has at most " + MOST_NOTE_LETTERS + " letters; this one has " + note.length() + ".");
         }
+        if (positionMillis != null) FlowSettings.POSITION_MILLIS.check(positionMillis);
         if (pose == null && !(dose instanceof Dose.Open)) throw new Refused("Only open time can stand without a pose.");
     }
 
     public static Step of(NodeId id, String pose, SideRule sides, Dose dose) {
-        return new Step(id, pose, sides, dose, Map.of(), "");
+        return new Step(id, pose, sides, dose, Map.of(), "", null);
     }
 
     public Dose doseFor(Level level) {
@@ -41,19 +50,28 @@ public record Step(NodeId id, String pose, SideRule sides, Dose dose, Map<Level,
     }
 
     public Step withPose(String other) {
-        return new Step(id, other, sides, dose, byLevel, note);
+        return new Step(id, other, sides, dose, byLevel, note, positionMillis);
     }
 
     public Step withSides(SideRule other) {
-        return new Step(id, pose, other, dose, byLevel, note);
+        return new Step(id, pose, other, dose, byLevel, note, positionMillis);
     }
 
     public Step withNote(String other) {
-        return new Step(id, pose, sides, dose, byLevel, other);
+        return new Step(id, pose, sides, dose, byLevel, other, positionMillis);
+    }
+
+    /** The same step under another name. */
+    public Step named(NodeId other) {
+        return new Step(other, pose, sides, dose, byLevel, note, positionMillis);
+    }
+
+    public Step withPositionMillis(Integer ms) {
+        return new Step(id, pose, sides, dose, byLevel, note, ms);
     }
 
     public Step withDose(Dose other) {
-        return new Step(id, pose, sides, other, byLevel, note);
+        return new Step(id, pose, sides, other, byLevel, note, positionMillis);
     }
 
     /** The dose at one level; null, or the base line's own dose, takes the difference away. */
@@ -62,7 +80,7 @@ public record Step(NodeId id, String pose, SideRule sides, Dose dose, Map<Level,
         doses.putAll(byLevel);
         if (other == null || other.equals(dose)) doses.remove(level);
         else doses.put(level, other);
-        return new Step(id, pose, sides, dose, doses, note);
+        return new Step(id, pose, sides, dose, doses, note, positionMillis);
     }
 
     @Override

@@ -13,7 +13,9 @@ public enum DoseUnit {
     IN,
     OUT,
     REPS,
-    OPEN;
+    OPEN,
+    /** Counts and breathing patterns, changed as text. */
+    WRITTEN;
 
     private static final int USUAL_BREATHS = 5;
     private static final int USUAL_SECONDS = 30;
@@ -28,7 +30,8 @@ public enum DoseUnit {
         if (dose instanceof Dose.Seconds) return SECONDS;
         if (dose instanceof Dose.Reps) return REPS;
         if (dose instanceof Dose.Open) return OPEN;
-        return ((Dose.Movement) dose).breath() == Breath.INHALE ? IN : OUT;
+        if (dose instanceof Dose.Movement movement) return movement.breath() == Breath.INHALE ? IN : OUT;
+        return WRITTEN;
     }
 
     /** The dose in this unit: breaths become seconds at the pose's breath and back, rounded, never under 1. */
@@ -42,6 +45,7 @@ public enum DoseUnit {
             case OPEN -> new Dose.Open(ms == 0 ? USUAL_SECONDS : within(Dose.OPEN_SECONDS.most(), ms / Millis.SECOND));
             case IN -> new Dose.Movement(Breath.INHALE);
             case OUT -> new Dose.Movement(Breath.EXHALE);
+            case WRITTEN -> dose;
             case REPS -> dose instanceof Dose.Reps ? dose : new Dose.Reps(USUAL_REPS, 1, 0, null);
         };
     }

@@ -41,6 +41,8 @@ public record Moment(
         MOVEMENT,
         REPS,
         OPEN,
+        /** one stage of a breathing pattern; breaths are its cycles */
+        PATTERN,
         PAUSE
     }
 

@@ -16,6 +16,7 @@ import java.util.Map;
  * @param secondHalfBreath the same on the second side
  * @param roundFactors half-breaths of the first, second, third and later times on a side, relative to the first
  * @param floorHalfBreath no untyped half-breath is quicker
+ * @param count one spoken count
  * @param inhaleShare part of a breath that is the inhale
  * @param settingUp getting into a pose, by its complexity
  * @param cueing what the way of cueing does to setting up and to half-breaths
@@ -29,6 +30,7 @@ public record Pace(
         long floorHalfBreath,
         long activeBreath,
         long passiveBreath,
+        long count,
         BigDecimal inhaleShare,
         Map<Complexity, SettingUp> settingUp,
         Map<Cueing, CueingFactors> cueing,
@@ -57,6 +59,7 @@ public record Pace(
                 3_000,
                 6_000,
                 8_000,
+                1_500,
                 new BigDecimal("0.5"),
                 settingUp,
                 cueing,
@@ -75,6 +78,7 @@ public record Pace(
                 floorHalfBreath,
                 activeBreath,
                 passiveBreath,
+                count,
                 inhaleShare,
                 settingUp,
                 ones,

@@ -4,9 +4,13 @@ import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Cueing;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.FlowSettings.Counting;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Join;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
+import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
@@ -22,8 +26,8 @@ import java.util.List;
  * Unfolds a plan into its score: every moment in the order it is taught, each as long as its transition, its setting up
  * and its work. Deterministic; one pass; the plan must hold the rules of {@code PlanRules}.
  *
- * <p>In a flow with a typed pace every half-breath lasts just that, and nothing inside has setting up or a transition;
- * a hold in such a flow keeps its own dose (ours, where the rules are silent).
+ * <p>Where the rules are silent, ours are: in a flow with a typed pace a hold keeps its own dose; a link is put in before
+ * a shared join takes movements away; side-to-side repetitions are set up once, and each set begins on the start side.
  */
 public final class Unfolder {
     private final PoseCatalogue catalogue;
@@ -45,8 +49,10 @@ public final class Unfolder {
 
     /** Where a moment stands: its section and, within a flow, its pass and position. */
     private record Where(NodeId section, Cueing cueing, Flow flow, Pass pass, int position) {
-        boolean paceTyped() {
-            return flow != null && flow.settings().positionMillis() != null;
+        /** The typed pace, ms a position: the step's own, else the flow's in this round; null when neither is typed. */
+        Integer paceOf(Step step) {
+            if (step.positionMillis() != null || flow == null) return step.positionMillis();
+            return flow.settings().positionMillisIn(pass.round());
         }
     }
 
@@ -72,17 +78,58 @@ public final class Unfolder {
         }
 
         private void flow(Flow flow, NodeId section, Cueing way) {
-            for (Pass pass : Pass.of(flow.settings())) {
-                int position = 1;
-                for (Step step : flow.steps()) {
-                    Where where = new Where(section, way, flow, pass, position);
-                    position += step(step, where, pass.lead());
+            List<Pass> passes = Pass.of(flow.settings());
+            int skipped = 0;
+            for (int i = 0; i < passes.size(); i++) {
+                Pass pass = passes.get(i);
+                boolean last = i == passes.size() - 1;
+                Join join = last
+                        ? null
+                        : flow.settings().joinAfter(passes.get(i + 1).round() != pass.round());
+                List<Step> steps = stepsOf(flow, pass);
+                int to = join instanceof Join.Shared shared ? steps.size() - shared.end() : steps.size();
+                int position = 1 + skipped;
+                for (Step step : steps.subList(Math.min(skipped, to), to)) {
+                    position += step(step, new Where(section, way, flow, pass, position), pass.lead());
                 }
+                if (join instanceof Join.Rested rest) rest(flow, rest, new Where(section, way, flow, pass, position));
+                skipped = join instanceof Join.Shared shared ? shared.start() : 0;
             }
+        }
+
+        /** What one pass does: the written steps, with the links that hold on it at the end. */
+        private static List<Step> stepsOf(Flow flow, Pass pass) {
+            List<Step> steps = new ArrayList<>(flow.steps());
+            int passOfRound = flow.settings().counting() == Counting.BOTH_SIDES && pass.secondSide() ? 2 : 1;
+            for (Link link : flow.links()) {
+                if (!link.when().holds(pass.round(), passOfRound)) continue;
+                if (link.replacesLast() && !steps.isEmpty()) steps.remove(steps.size() - 1);
+                steps.addAll(link.steps());
+            }
+            return steps;
+        }
+
+        /** The pause between two passes, at the pace of the earlier. */
+        private void rest(Flow flow, Join.Rested rest, Where where) {
+            if (flow.steps().isEmpty()) return;
+            Draft pause = new Draft(flow.steps().get(0), null, null, where);
+            pause.kind = Kind.PAUSE;
+            pause.typed = rest.unit() == Join.Rested.Unit.SECONDS;
+            long breath = breath(where, flow.settings().positionMillisIn(where.pass.round()), false);
+            pause.work = switch (rest.unit()) {
+                case SECONDS -> (long) rest.amount() * Millis.SECOND;
+                case BREATHS -> rest.amount() * breath;
+                case HALF_BREATHS -> Millis.half(rest.amount() * breath);
+            };
+            add(pause);
         }
 
         /** Unfolds one visit to a step; answers how many positions it took. */
         private int step(Step step, Where where, Side lead) {
+            if (step.sides() instanceof SideRule.Alternating rule && step.doseFor(level) instanceof Dose.Reps reps) {
+                alternating(step, reps, rule, catalogue.pose(step.pose()), where);
+                return 1;
+            }
             int positions = 0;
             for (Side side : step.sides().sides(lead)) {
                 oneSide(step, positions == 0 ? where : next(where, positions), side, positions > 0);
@@ -102,6 +149,10 @@ public final class Unfolder {
                 reps(step, reps, pose, side, where);
                 return;
             }
+            if (dose instanceof Dose.Pattern pattern) {
+                pattern(step, pattern, pose, side, where);
+                return;
+            }
             Draft draft = new Draft(step, pose, side, where);
             if (dose instanceof Dose.Breaths hold) {
                 draft.kind = Kind.HOLD;
@@ -111,6 +162,9 @@ public final class Unfolder {
                 draft.kind = Kind.HOLD;
                 draft.work = (long) hold.seconds() * Millis.SECOND;
                 draft.typed = true;
+            } else if (dose instanceof Dose.Counts counts) {
+                draft.kind = Kind.HOLD;
+                draft.work = counts.counts() * pace.count();
             } else if (dose instanceof Dose.Open open) {
                 draft.kind = Kind.OPEN;
                 draft.work = (long) open.seconds() * Millis.SECOND;
@@ -118,39 +172,81 @@ public final class Unfolder {
             } else if (dose instanceof Dose.Movement movement) {
                 draft.kind = Kind.MOVEMENT;
                 draft.breath = movement.breath();
-                draft.typed = where.paceTyped();
-                draft.work = halfBreath(movement.breath(), where, secondSideOfStep);
+                draft.typed = where.paceOf(step) != null;
+                draft.work = halfBreath(movement.breath(), where, where.paceOf(step), secondSideOfStep);
             }
             add(draft);
         }
 
-        private long halfBreath(Breath breath, Where where, boolean secondSideOfStep) {
-            if (where.paceTyped()) return where.flow.settings().positionMillis();
-            long whole = where.pass == null
-                    ? pace.flowBreath(secondSideOfStep, 1, where.cueing)
-                    : pace.flowBreath(where.pass.secondSide(), where.pass.timeOnSide(), where.cueing);
+        private long halfBreath(Breath breath, Where where, Integer typedPace, boolean secondSideOfStep) {
+            if (typedPace != null) return typedPace;
+            long whole = breath(where, null, secondSideOfStep);
             long inhale = pace.inhaleOf(whole);
             return breath == Breath.INHALE ? inhale : whole - inhale;
         }
 
+        /** One breath of movement, ms. */
+        private long breath(Where where, Integer typedPace, boolean secondSideOfStep) {
+            if (typedPace != null) return 2L * typedPace;
+            return where.pass == null
+                    ? pace.flowBreath(secondSideOfStep, 1, where.cueing)
+                    : pace.flowBreath(where.pass.secondSide(), where.pass.timeOnSide(), where.cueing);
+        }
+
+        /** One moment a stage. */
+        private void pattern(Step step, Dose.Pattern dose, Pose pose, Side side, Where where) {
+            for (Dose.Pattern.Stage stage : dose.stages()) {
+                Draft draft = new Draft(step, pose, side, where);
+                draft.kind = Kind.PATTERN;
+                draft.breaths = stage.cycles();
+                draft.work = stage.counts(dose.holds()) * pace.count();
+                add(draft);
+            }
+        }
+
+        /** Side to side: one moment a repetition. */
+        private void alternating(Step step, Dose.Reps dose, SideRule.Alternating rule, Pose pose, Where where) {
+            long one = repMillis(step, dose, pose);
+            for (int set = 1; set <= dose.sets(); set++) {
+                for (int n = 0; n < dose.reps(); n++) {
+                    Draft sway = new Draft(step, pose, rule.sideOf(n), where);
+                    sway.kind = Kind.REPS;
+                    sway.reps = 1;
+                    sway.set = set;
+                    sway.work = one;
+                    sway.typed = step.positionMillis() != null || dose.repMillis() != null;
+                    sway.settledIn = n > 0 || set > 1;
+                    add(sway);
+                }
+                restBetweenSets(step, dose, pose, null, where, set);
+            }
+        }
+
+        private long repMillis(Step step, Dose.Reps dose, Pose pose) {
+            if (step.positionMillis() != null) return step.positionMillis();
+            return dose.repMillis() == null ? pose.repMillisOrDefault() : dose.repMillis();
+        }
+
+        private void restBetweenSets(Step step, Dose.Reps dose, Pose pose, Side side, Where where, int set) {
+            if (set == dose.sets() || dose.restSeconds() == 0) return;
+            Draft pause = new Draft(step, pose, side, where);
+            pause.kind = Kind.PAUSE;
+            pause.set = set;
+            pause.work = (long) dose.restSeconds() * Millis.SECOND;
+            pause.typed = true;
+            add(pause);
+        }
+
         private void reps(Step step, Dose.Reps dose, Pose pose, Side side, Where where) {
-            int repMillis = dose.repMillis() == null ? pose.repMillisOrDefault() : dose.repMillis();
             for (int set = 1; set <= dose.sets(); set++) {
                 Draft draft = new Draft(step, pose, side, where);
                 draft.kind = Kind.REPS;
                 draft.reps = dose.reps();
                 draft.set = set;
-                draft.work = (long) dose.reps() * repMillis;
-                draft.typed = dose.repMillis() != null;
+                draft.work = dose.reps() * repMillis(step, dose, pose);
+                draft.typed = step.positionMillis() != null || dose.repMillis() != null;
                 add(draft);
-                if (set < dose.sets() && dose.restSeconds() > 0) {
-                    Draft pause = new Draft(step, pose, side, where);
-                    pause.kind = Kind.PAUSE;
-                    pause.set = set;
-                    pause.work = (long) dose.restSeconds() * Millis.SECOND;
-                    pause.typed = true;
-                    add(pause);
-                }
+                restBetweenSets(step, dose, pose, side, where, set);
             }
         }
 
@@ -185,11 +281,12 @@ public final class Unfolder {
             Where where = draft.where;
             boolean sameFlow = where.flow != null && where.flow.id().equals(flowOfLast);
             boolean movement = draft.kind == Kind.MOVEMENT;
-            if (!movement && !where.paceTyped()) {
+            boolean paceTyped = where.paceOf(draft.step) != null;
+            if (!movement && !paceTyped && !draft.settledIn) {
                 draft.settingUp = body.settingUp(draft.pose, draft.side, where.cueing);
             }
             long whole = body.goTo(draft.pose, draft.side, where.flow != null);
-            if (sameFlow && (movement || where.paceTyped())) whole = 0;
+            if (draft.settledIn || (sameFlow && (movement || paceTyped))) whole = 0;
             draft.transition = draft.settingUp > 0 ? Millis.half(whole) : whole;
             body.arrive(draft.pose, draft.side);
         }
@@ -210,6 +307,8 @@ public final class Unfolder {
         long settingUp;
         long work;
         boolean typed;
+        /** In the pose already, whatever its side: no setting up, no transition. */
+        boolean settledIn;
 
         Draft(Step step, Pose pose, Side side, Where where) {
             this.step = step;

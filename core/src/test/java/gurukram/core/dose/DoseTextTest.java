@@ -28,6 +28,9 @@ class DoseTextTest {
         "10 REPS, 10 reps",
         "'10 reps, x 2, 40 s between', '10 reps x 2, rest 40 s'",
         "'8 reps × 3 sets, rest 30, 2.5 s each', '8 reps x 3, rest 30 s, 2.5 s each'",
+        "20 counts, 20 counts",
+        "'4-4-4-4 x 3 then 5-5-5-5 x2, no holds', '4-4-4-4 x 3 + 5-5-5-5 x 2, no holds'",
+        "4 - 6 x 10, 4-0-6-0 x 10",
         "open 3 min, 3 min open",
         "90 s free, 90 s open"
     })
@@ -55,6 +58,10 @@ class DoseTextTest {
                 "10 reps x 2, rest 601 s",
                 "5 reps, 0.1 s each",
                 "3 min open time 9",
+                "no holds",
+                "0-4-4-4 x 3",
+                "4-4-4-4 x 0",
+                "1001 counts",
                 "999999999999999999999 min"
             })
     void refusesWhatItDoesNotUnderstandOrHold(String typed) {
@@ -77,6 +84,20 @@ class DoseTextTest {
                 Arbitraries.integers().between(1, 200).map(Dose.Breaths::new),
                 Arbitraries.integers().between(1, 3_600).map(Dose.Seconds::new),
                 Arbitraries.integers().between(1, 7_200).map(Dose.Open::new),
+                Arbitraries.integers().between(1, 1_000).map(Dose.Counts::new),
+                Combinators.combine(
+                                Combinators.combine(
+                                                Arbitraries.integers().between(1, 60),
+                                                Arbitraries.integers().between(0, 60),
+                                                Arbitraries.integers().between(1, 60),
+                                                Arbitraries.integers().between(0, 60),
+                                                Arbitraries.integers().between(1, 200))
+                                        .as(Dose.Pattern.Stage::new)
+                                        .list()
+                                        .ofMinSize(1)
+                                        .ofMaxSize(5),
+                                Arbitraries.of(Dose.Pattern.Holds.class))
+                        .as(Dose.Pattern::new),
                 Arbitraries.of(Breath.INHALE, Breath.EXHALE).map(Dose.Movement::new),
                 Combinators.combine(
                                 Arbitraries.integers().between(1, 200),

@@ -49,13 +49,8 @@ class UnfolderTest {
 
     @Test
     void aPoseTheBodyIsAlreadyInNeedsNoSettingUpEvenAfterOpenTime() {
-        Step open = new Step(
-                id(),
-                null,
-                new gurukram.core.plan.SideRule.None(),
-                gurukram.core.dose.DoseText.parse("1 min open"),
-                java.util.Map.of(),
-                "");
+        Step open = Step.of(
+                id(), null, new gurukram.core.plan.SideRule.None(), gurukram.core.dose.DoseText.parse("1 min open"));
         Score score = score(of(step("chair", "none", "3 breaths"), open, step("chair", "none", "30 s")));
         assertThat(score.moments())
                 .extracting(Moment::kind, Moment::settingUpMs, Moment::workMs)
@@ -120,6 +115,7 @@ class UnfolderTest {
                 3_000,
                 6_000,
                 8_000,
+                1_500,
                 Pace.defaults().inhaleShare(),
                 Pace.defaults().settingUp(),
                 Pace.defaults().cueing(),
@@ -140,6 +136,7 @@ class UnfolderTest {
                 3_000,
                 6_000,
                 8_000,
+                1_500,
                 new java.math.BigDecimal("0.4"),
                 Pace.defaults().settingUp(),
                 Pace.defaults().cueing(),

@@ -19,7 +19,6 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Supplier;
 
 /**
@@ -56,7 +55,7 @@ record LineEdit(
         Line.AddStep step = (Line.AddStep) line;
         String name =
                 step.pose() == null ? "open time" : catalogue.pose(step.pose()).name();
-        return insert(spot, new Step(id, step.pose(), step.sides(), step.dose(), Map.of(), ""), "add " + name);
+        return insert(spot, Step.of(id, step.pose(), step.sides(), step.dose()), "add " + name);
     }
 
     private Labelled insert(Spot spot, Item item, String label) {

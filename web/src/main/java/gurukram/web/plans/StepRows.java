@@ -81,13 +81,18 @@ final class StepRows {
         options.add(new Field.Option("both, left first", "both, left first"));
         options.add(new Field.Option("right", "right only"));
         options.add(new Field.Option("left", "left only"));
+        options.add(new Field.Option("alternating", "side to side, right first"));
+        options.add(new Field.Option("alternating, left first", "side to side, left first"));
         if (!pose.sides().hasSides()) options.add(new Field.Option("none", "no side"));
         return Field.choice(step.id().value(), "sides", step.sides().words(), "Sides of " + pose.name(), options)
                 .orRefused(refusal);
     }
 
     private Field unit(Step step, Pose pose) {
-        List<Field.Option> units = pose == null ? UNITS.subList(5, 6) : UNITS;
+        List<Field.Option> units = new ArrayList<>(pose == null ? UNITS.subList(5, 6) : UNITS);
+        if (DoseUnit.of(step.doseFor(level)) == DoseUnit.WRITTEN) {
+            units.add(new Field.Option(DoseUnit.WRITTEN.word(), "as written"));
+        }
         String name = pose == null ? "open time" : pose.name();
         String unit = DoseUnit.of(step.doseFor(level)).word();
         return Field.choice(step.id().value(), "unit", unit, "Unit of " + name, units)
@@ -103,6 +108,8 @@ final class StepRows {
             fields.add(Field.number(id, "seconds", hold.seconds(), "Seconds" + of, "", ""));
         } else if (dose instanceof Dose.Open open) {
             fields.add(Field.number(id, "open", open.seconds(), "Seconds of open time" + of, "", "s"));
+        } else if (dose instanceof Dose.Counts || dose instanceof Dose.Pattern) {
+            fields.add(Field.text(id, "dose", dose.toString(), "Dose" + of, 18));
         } else if (dose instanceof Dose.Reps reps) {
             String each = reps.repMillis() == null ? "" : Millis.seconds(reps.repMillis());
             fields.add(Field.number(id, "reps", reps.reps(), "Repetitions" + of, "", ""));

@@ -2,7 +2,7 @@ package gurukram.web.plans;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.Item;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Place;
@@ -41,20 +41,16 @@ record TreeEdit(What what, NodeId node, Supplier<NodeId> newIds) implements Edit
 
     private Node copy(Node original) {
         NodeId id = newIds.get();
-        if (original instanceof Step s) return new Step(id, s.pose(), s.sides(), s.dose(), s.byLevel(), s.note());
-        if (original instanceof Flow f) {
-            return new Flow(
-                    id,
-                    f.settings(),
-                    f.steps().stream().map(s -> (Step) copy(s)).toList());
-        }
+        if (original instanceof Step s) return s.named(id);
+        if (original instanceof Link l) return new Link(id, l.when(), l.replacesLast(), copies(l.steps()));
+        if (original instanceof Flow f) return new Flow(id, f.settings(), copies(f.steps()), copies(f.links()));
         Section s = (Section) original;
-        return new Section(
-                id,
-                s.role(),
-                s.name(),
-                s.cueing(),
-                s.items().stream().map(i -> (Item) copy(i)).toList());
+        return new Section(id, s.role(), s.name(), s.cueing(), copies(s.items()));
+    }
+
+    @SuppressWarnings("unchecked") // a copy is of its original's kind
+    private <N extends Node> List<N> copies(List<N> originals) {
+        return originals.stream().map(node -> (N) copy(node)).toList();
     }
 
     /** One place up among its siblings; at the top, out of a flow or to the end of the section before. Null when it is first. */
