@@ -1,0 +1,40 @@
+package gurukram.core.score;
+
+import gurukram.core.time.Breath;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Breath parity: an inhale is followed by an exhale. Two of a kind in a row clash, inside a pass, at joins and at links.
+ *
+ * <p>A hold of whole breaths, and a pause in breaths, leaves parity as its entry left it; open time, repetitions, breathing
+ * patterns and holds in seconds end on a free breath, which resets it.
+ */
+public final class Parity {
+    /** Two movements on the same half-breath; indices into the score's moments. */
+    public record Clash(int earlier, int later, Breath breath) {}
+
+    private Parity() {}
+
+    public static List<Clash> clashes(Score score) {
+        List<Clash> clashes = new ArrayList<>();
+        Breath last = Breath.FREE;
+        int at = -1;
+        for (int i = 0; i < score.moments().size(); i++) {
+            Moment moment = score.moments().get(i);
+            if (moment.kind() == Moment.Kind.MOVEMENT) {
+                if (moment.breath() == last) clashes.add(new Clash(at, i, last));
+                last = moment.breath();
+                at = i;
+            } else if (!keepsParity(moment)) {
+                last = Breath.FREE;
+            }
+        }
+        return clashes;
+    }
+
+    private static boolean keepsParity(Moment moment) {
+        boolean wholeBreaths = moment.kind() == Moment.Kind.HOLD && moment.breaths() != null;
+        return wholeBreaths || (moment.kind() == Moment.Kind.PAUSE && !moment.typed());
+    }
+}
