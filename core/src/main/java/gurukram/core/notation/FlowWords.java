@@ -3,6 +3,7 @@ package gurukram.core.notation;
 import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.FlowSettings.Counting;
 import gurukram.core.plan.FlowSettings.Order;
+import gurukram.core.plan.Join;
 import gurukram.core.pose.Side;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
@@ -37,6 +38,10 @@ final class FlowWords {
         put(p, "(?:left first|left|l then r)", (s, m) -> s.withFirstSide(Side.LEFT));
         put(p, "side first|one side first", (s, m) -> s.withOrder(Order.SIDE_FIRST));
         put(p, "each round|side by side", (s, m) -> s.withOrder(Order.EACH_ROUND));
+        put(
+                p,
+                "separate|linked|shared?(?: *\\d+[ ]+\\d+)?|rest(?:ed)? .*",
+                (s, m) -> s.withJoins(Join.parse(m.group()), s.roundJoin()));
         put(
                 p,
                 "(-?\\d+(?:[.,]\\d+)?) *(?:s|secs?|seconds?) *(?:a|each|per)? *(?:position|movement|half-breath|each)?",

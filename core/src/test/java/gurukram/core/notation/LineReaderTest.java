@@ -34,6 +34,8 @@ class LineReaderTest {
         "'bridge, 10 reps x 2, rest 40 s', bridge, none, '10 reps x 2, rest 40 s'",
         "'savasana 5 min', corpse, none, 300 s",
         "'easy seat, 3 min open', easy-seat, none, 3 min open",
+        "'knees side to side, 12 reps, alternating', knees-side-to-side, alternating, 12 reps",
+        "'easy seat, 4-4-4-4 x 3, no holds', easy-seat, none, '4-4-4-4 x 3, no holds'",
         "'open 2 min', , none, 2 min open"
     })
     void readsAStep(String typed, String pose, String sides, String dose) {
@@ -67,6 +69,8 @@ class LineReaderTest {
                         new FlowSettings("Harbour round", 4, Counting.BOTH_SIDES, Order.SIDE_FIRST, Side.LEFT, 3_500));
         Line.AddFlow symmetric = (Line.AddFlow) reader.read("flow x 6, no sides", outside);
         assertThat(symmetric.settings()).isEqualTo(FlowSettings.of(6).withCounting(Counting.NO_SIDES));
+        Line.AddFlow linked = (Line.AddFlow) reader.read("flow, 5 rounds, no sides, linked", outside);
+        assertThat(linked.settings().join()).isEqualTo(new gurukram.core.plan.Join.Shared(1, 1));
         assertThat(((Line.AddFlow) reader.read("flow", outside)).settings()).isEqualTo(FlowSettings.of(1));
     }
 

@@ -156,4 +156,57 @@ class PlanEditTest {
         assertThat(Step.of(id(), null, new SideRule.None(), new Dose.Open(60)).pose())
                 .isNull();
     }
+
+    @Test
+    void joinsAreReadAsTheyAreWritten() {
+        for (Join join : List.of(
+                new Join.Separate(),
+                new Join.Shared(0, 1),
+                new Join.Shared(2, 3),
+                new Join.Rested(10, Join.Rested.Unit.SECONDS),
+                new Join.Rested(1, Join.Rested.Unit.BREATHS),
+                new Join.Rested(2, Join.Rested.Unit.HALF_BREATHS))) {
+            assertThat(Join.parse(join.words())).isEqualTo(join);
+        }
+        assertThat(Join.parse("Linked")).isEqualTo(new Join.Shared(1, 1));
+        for (String wrong : List.of("", "glued", "shared 0 0", "shared 99 1", "rest 0 s", "rest 601 breaths")) {
+            assertThatThrownBy(() -> Join.parse(wrong)).isInstanceOf(Refused.class);
+        }
+    }
+
+    @Test
+    void aFlowKeepsItsJoinsLinksAndPacesWhenStored() {
+        Link link = new Link(id(), new When(2, 3, 1), true, List.of(step("plank", "none", "out")));
+        Flow whole = new Flow(
+                id(),
+                FlowSettings.of(4)
+                        .withJoins(new Join.Shared(0, 1), new Join.Rested(5, Join.Rested.Unit.SECONDS))
+                        .withPaceByRound(List.of(4_000, 3_000)),
+                List.of(warrior, step("chair", "none", "out")),
+                List.of(link));
+        ClassPlan kept = vinyasa(section(
+                whole,
+                step("knees-side-to-side", "alternating, left first", "12 reps").withPositionMillis(5_000)));
+        assertThat(PlanRules.check(PlanJson.read(PlanJson.write(kept)), Plans.CATALOGUE))
+                .isEqualTo(kept);
+        // a step taken out of its link and put back stands where it stood
+        PlanEdit out = new PlanEdit.Remove(link.steps().get(0).id());
+        assertThat(out.inverse(kept).applyTo(out.applyTo(kept))).isEqualTo(kept);
+    }
+
+    @Test
+    void aPlanStoredBeforeJoinsCanBeRead() {
+        String old = PlanJson.write(plan).replaceAll(",\"(join|paceByRound|links)\":(\\{[^}]*\\}|\\[\\])", "");
+        assertThat(old).doesNotContain("join", "links");
+        assertThat(PlanJson.read(old)).isEqualTo(plan);
+    }
+
+    @Test
+    void joinsAndSideToSideThatCannotBeAreRefused() {
+        Flow shared = flow.with(flow.settings().withJoins(new Join.Shared(1, 1), null));
+        refused(vinyasa(section(shared)), "leaves nothing");
+        refused(vinyasa(section(step("knees-side-to-side", "alternating", "5 breaths"))), "goes with repetitions");
+        assertThatThrownBy(() -> new When(3, 2, null)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new When(1, null, 3)).isInstanceOf(Refused.class);
+    }
 }

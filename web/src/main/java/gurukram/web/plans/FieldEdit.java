@@ -31,15 +31,16 @@ record FieldEdit(NodeId node, String field, String value, Level level, PoseCatal
     private Node changed(Node found, ClassPlan now) {
         if (found instanceof Flow flow) return flow.with(FlowFields.with(flow.settings(), field, value));
         if (found instanceof Section section) return SectionFields.with(section, field, value);
+        if (!(found instanceof Step step)) throw new IllegalArgumentException("no fields on this node");
         boolean baseLine = level == now.settings().level();
-        return new StepFields(catalogue, level, baseLine).with((Step) found, field, value);
+        return new StepFields(catalogue, level, baseLine).with(step, field, value);
     }
 
     private String name(Node found) {
         if (found instanceof Flow flow)
             return flow.settings().name().isEmpty() ? "Flow" : flow.settings().name();
         if (found instanceof Section section) return section.title();
-        String pose = ((Step) found).pose();
+        String pose = found instanceof Step step ? step.pose() : null;
         return pose == null ? "Open time" : catalogue.pose(pose).name();
     }
 

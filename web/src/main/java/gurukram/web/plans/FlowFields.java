@@ -3,6 +3,7 @@ package gurukram.web.plans;
 import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.FlowSettings.Counting;
 import gurukram.core.plan.FlowSettings.Order;
+import gurukram.core.plan.Join;
 import gurukram.core.pose.Side;
 import gurukram.core.text.Refused;
 import java.math.BigDecimal;
@@ -18,6 +19,7 @@ final class FlowFields {
             case "counting" -> settings.withCounting(Counting.valueOf(value));
             case "order" -> settings.withOrder(Order.valueOf(value));
             case "first" -> settings.withFirstSide(Side.valueOf(value));
+            case "join" -> settings.withJoins(Join.parse(value), settings.roundJoin());
             case "position" -> settings.withPositionMillis(value.isBlank() ? null : seconds(value, 1, 60));
             default -> throw new IllegalArgumentException("no such field: " + field);
         };

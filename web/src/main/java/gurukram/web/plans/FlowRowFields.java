@@ -35,10 +35,24 @@ final class FlowRowFields {
             fields.add(Field.choice(id, "order", s.order().name(), "Order of the sides", ORDER));
             fields.add(Field.choice(id, "first", s.firstSide().name(), "First side", FIRST));
         }
+        if (s.passes() > 1) fields.add(Field.choice(id, "join", s.join().words(), "How rounds meet", joins(s)));
         String pace = s.positionMillis() == null ? "" : Millis.seconds(s.positionMillis());
         fields.add(Field.number(
                 id, "position", pace, "Seconds a position; empty follows your pace", "pace", "s a position"));
         return fields.stream().map(field -> field.orRefused(refusal)).toList();
+    }
+
+    /** The usual joins, and the flow's own where it is another. */
+    private static List<Field.Option> joins(FlowSettings settings) {
+        List<Field.Option> options = new ArrayList<>(List.of(
+                new Field.Option("separate", "rounds separate"),
+                new Field.Option("shared 0 1", "closing pose shared"),
+                new Field.Option("shared 1 1", "rounds linked"),
+                new Field.Option("rest 1 breath", "a breath between"),
+                new Field.Option("rest 3 breaths", "three breaths between")));
+        String own = settings.join().words();
+        if (options.stream().noneMatch(option -> option.value().equals(own))) options.add(new Field.Option(own, own));
+        return options;
     }
 
     /** {@code 3 rounds = 6 one-sided passes, 48 movements, 24 breaths}. */
