@@ -57,6 +57,7 @@ public sealed interface Join {
     /**
      * Leaves out the last {@code end} movements of the earlier pass and the first {@code start} of the later. A position
      * that both have belongs to the earlier pass: sharing a closing pose is (0, 1), linking half salutes is (1, 1).
+     * A flow still too short to leave something of a pass shares nothing, so that it can be written step by step.
      */
     record Shared(int end, int start) implements Join {
         public Shared {

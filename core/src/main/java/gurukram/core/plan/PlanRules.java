@@ -28,7 +28,6 @@ public final class PlanRules {
         for (Section section : plan.sections()) {
             for (Item item : section.items()) {
                 if (item instanceof Flow flow) {
-                    if (!flow.steps().isEmpty()) joins(flow);
                     List<Step> all = new ArrayList<>(flow.steps());
                     flow.links().forEach(link -> all.addAll(link.steps()));
                     for (Step step : all) {
@@ -52,18 +51,6 @@ public final class PlanRules {
         if (!(step.dose() instanceof Dose.Reps reps)) return step.sides() instanceof SideRule.Both ? 2 : 1;
         if (step.sides() instanceof SideRule.Alternating) return reps.reps() * reps.sets();
         return (2 * reps.sets() - 1) * (step.sides() instanceof SideRule.Both ? 2 : 1);
-    }
-
-    /** A join must leave something of every pass between two others. */
-    private static void joins(Flow flow) {
-        FlowSettings s = flow.settings();
-        for (Join join : new Join[] {s.join(), s.joinAfter(true)}) {
-            if (join instanceof Join.Shared shared
-                    && shared.end() + shared.start() >= flow.steps().size()) {
-                throw new Refused("Sharing %d and %d movements leaves nothing of a pass of %d."
-                        .formatted(shared.end(), shared.start(), flow.steps().size()));
-            }
-        }
     }
 
     private static void step(Step step, PoseCatalogue catalogue, Flow flow) {

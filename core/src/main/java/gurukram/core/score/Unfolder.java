@@ -82,19 +82,38 @@ public final class Unfolder {
             int skipped = 0;
             for (int i = 0; i < passes.size(); i++) {
                 Pass pass = passes.get(i);
-                boolean last = i == passes.size() - 1;
-                Join join = last
-                        ? null
-                        : flow.settings().joinAfter(passes.get(i + 1).round() != pass.round());
                 List<Step> steps = stepsOf(flow, pass);
+                Join join = i == passes.size() - 1 ? new Join.Separate() : joinBehind(flow, pass, passes.get(i + 1));
                 int to = join instanceof Join.Shared shared ? steps.size() - shared.end() : steps.size();
                 int position = 1 + skipped;
-                for (Step step : steps.subList(Math.min(skipped, to), to)) {
+                for (Step step : steps.subList(skipped, to)) {
                     position += step(step, new Where(section, way, flow, pass, position), pass.lead());
                 }
                 if (join instanceof Join.Rested rest) rest(flow, rest, new Where(section, way, flow, pass, position));
                 skipped = join instanceof Join.Shared shared ? shared.start() : 0;
             }
+        }
+
+        private static Join joinBehind(Flow flow, Pass pass, Pass next) {
+            Join join = flow.settings().joinAfter(next.round() != pass.round());
+            if (!(join instanceof Join.Shared)) return join;
+            int shorter =
+                    Math.min(stepsOf(flow, pass).size(), stepsOf(flow, next).size());
+            // a pass may lose its beginning to the join before it and its end to the one behind
+            boolean leavesSomething = mostShared(flow) < shorter;
+            return leavesSomething ? join : new Join.Separate();
+        }
+
+        private static int mostShared(Flow flow) {
+            int end = 0;
+            int start = 0;
+            for (Join join :
+                    List.of(flow.settings().joinAfter(false), flow.settings().joinAfter(true))) {
+                if (!(join instanceof Join.Shared shared)) continue;
+                end = Math.max(end, shared.end());
+                start = Math.max(start, shared.start());
+            }
+            return end + start;
         }
 
         /** What one pass does: the written steps, with the links that hold on it at the end. */

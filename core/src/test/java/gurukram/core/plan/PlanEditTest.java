@@ -202,9 +202,7 @@ class PlanEditTest {
     }
 
     @Test
-    void joinsAndSideToSideThatCannotBeAreRefused() {
-        Flow shared = flow.with(flow.settings().withJoins(new Join.Shared(1, 1), null));
-        refused(vinyasa(section(shared)), "leaves nothing");
+    void sideToSideAndRoundsThatCannotBeAreRefused() {
         refused(vinyasa(section(step("knees-side-to-side", "alternating", "5 breaths"))), "goes with repetitions");
         assertThatThrownBy(() -> new When(3, 2, null)).isInstanceOf(Refused.class);
         assertThatThrownBy(() -> new When(1, null, 3)).isInstanceOf(Refused.class);

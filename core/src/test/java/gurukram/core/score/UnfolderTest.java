@@ -288,4 +288,17 @@ class UnfolderTest {
                 .sum();
         assertThat(steps).isEqualTo(at);
     }
+
+    @Test
+    void aFlowTooShortToShareIsDoneWhole() {
+        FlowSettings linked = FlowSettings.of(3)
+                .withCounting(Counting.NO_SIDES)
+                .withJoins(new gurukram.core.plan.Join.Shared(1, 1), new gurukram.core.plan.Join.Shared(0, 1));
+        Step[] steps = {step("cow", "none", "in"), step("cat", "none", "out"), step("cow", "none", "in")};
+        int[] moments = {0, 3, 6, 7}; // of 3: 3 + 2 + 2, each round sharing its closing pose
+        for (int n = 0; n <= 3; n++) {
+            Flow flow = Flow.of(id(), linked, java.util.Arrays.copyOf(steps, n));
+            assertThat(score(of(flow)).moments()).hasSize(moments[n]);
+        }
+    }
 }
