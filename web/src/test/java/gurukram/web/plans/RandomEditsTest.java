@@ -1,0 +1,199 @@
+package gurukram.web.plans;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gurukram.core.notation.LineReader;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.PlanJson;
+import gurukram.core.plan.PlanRules;
+import gurukram.core.plan.Style;
+import gurukram.core.pose.CatalogueReader;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Moment;
+import gurukram.core.score.Pace;
+import gurukram.core.score.Score;
+import gurukram.core.score.Unfolder;
+import gurukram.core.text.Refused;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Whatever is typed, pressed or chosen, in whatever order: it is done or refused with words, and the class can be drawn. */
+class RandomEditsTest {
+    private static final PoseCatalogue CATALOGUE = CatalogueReader.shipped();
+    private static final String[] LINES = {
+        "tree, both, 5 breaths",
+        "warrior 2",
+        "cow, in",
+        "cat",
+        "flow, 3 rounds, linked",
+        "flow x 2, one side, rest 2 breaths",
+        "flow, 4 rounds, no sides, shared 2 1, 3 s a position",
+        "end flow",
+        "section peak",
+        "# rest: Long",
+        "chair, 20 counts",
+        "easy seat, 4-4-4-4 x 3, no holds",
+        "knees side to side, 7 reps x 2, rest 5 s, alternating",
+        "3 min open",
+        "half pigeon, left first",
+        "bridge, 10 reps x 3",
+        "mountain, both",
+        "tree, -5 breaths",
+        "flow, 0 rounds",
+        "",
+        ", ,",
+        "5",
+        "high lunge, other, 2 breaths",
+        "low push-up, out",
+        "ṭṛēē",
+        "x 2",
+        "no holds",
+        "in",
+        "both",
+        "flow flow flow, in"
+    };
+    private static final String[] FIELDS = {
+        "breaths",
+        "seconds",
+        "open",
+        "reps",
+        "sets",
+        "rest",
+        "each",
+        "unit",
+        "dose",
+        "sides",
+        "note",
+        "same",
+        "rounds",
+        "counting",
+        "order",
+        "first",
+        "position",
+        "join",
+        "name",
+        "role",
+        "cueing",
+        "title",
+        "theme",
+        "slot",
+        "style",
+        "level"
+    };
+    private static final String[] VALUES = {
+        "",
+        "0",
+        "1",
+        "7",
+        "-3",
+        "108",
+        "109",
+        "99999999999999",
+        "2.5",
+        "1:30",
+        "in",
+        "out",
+        "reps",
+        "breaths",
+        "seconds",
+        "open",
+        "written",
+        "both",
+        "lead",
+        "other",
+        "alternating",
+        "none",
+        "left",
+        "ONE_SIDE",
+        "NO_SIDES",
+        "BOTH_SIDES",
+        "SIDE_FIRST",
+        "LEFT",
+        "linked",
+        "shared 0 1",
+        "shared 30 30",
+        "rest 3 breaths",
+        "PEAK",
+        "EXPLAINED",
+        "HATHA",
+        "ADVANCED",
+        "<b>&\"'",
+        "10 reps x 2, alternating"
+    };
+
+    @ParameterizedTest
+    @ValueSource(longs = {1, 2, 3})
+    void aClassSurvivesAThousandRandomEdits(long seed) {
+        Random random = new Random(seed);
+        LineReader reader = new LineReader(CATALOGUE);
+        ClassPlan plan = new ClassPlan(new ClassSettings("Random", "", 60, Style.VINYASA, Level.BEGINNER), List.of());
+        int done = 0;
+        for (int i = 0; i < 1_000; i++) {
+            Level level = Level.values()[random.nextInt(3)];
+            try {
+                PlanEdit edit = request(plan, level, reader, random).on(plan).edit();
+                if (edit == null) continue;
+                ClassPlan next = PlanRules.check(edit.applyTo(plan), CATALOGUE);
+                assertThat(edit.inverse(plan).applyTo(next)).isEqualTo(plan);
+                plan = PlanJson.read(PlanJson.write(next));
+                assertThat(plan).isEqualTo(next);
+                done++;
+                canBeDrawn(plan, level);
+            } catch (Refused e) {
+                assertThat(e.getMessage()).isNotBlank();
+            } catch (IllegalArgumentException e) {
+                assertThat(e).as("a field this node does not have").hasMessageMatching("(?s)no .*|No enum constant.*");
+            }
+        }
+        assertThat(done).as("edits done").isGreaterThan(150);
+    }
+
+    private static EditRequest request(ClassPlan plan, Level level, LineReader reader, Random random) {
+        List<NodeId> nodes = new ArrayList<>(List.of(NodeId.CLASS));
+        plan.walk(node -> nodes.add(node.id()));
+        NodeId node = nodes.get(random.nextInt(nodes.size()));
+        return switch (random.nextInt(4)) {
+            case 0 -> new FieldEdit(node, pick(FIELDS, random), pick(VALUES, random), level, CATALOGUE);
+            case 1 -> new TreeEdit(pick(TreeEdit.What.values(), random), node, () -> NodeId.random(random));
+            default ->
+                new LineEdit(
+                        pick(LINES, random),
+                        random.nextBoolean() ? node.value() : "",
+                        level,
+                        reader,
+                        CATALOGUE,
+                        () -> NodeId.random(random));
+        };
+    }
+
+    private static <T> T pick(T[] from, Random random) {
+        return from[random.nextInt(from.length)];
+    }
+
+    private static void canBeDrawn(ClassPlan plan, Level level) {
+        Score score = new Unfolder(CATALOGUE, Pace.defaults()).unfold(plan, level);
+        assertThat(score.totalMs())
+                .isEqualTo(score.moments().stream().mapToLong(Moment::lengthMs).sum());
+        assertThat(score.moments()).allSatisfy(m -> assertThat(m.workMs()).isPositive());
+        StoredClass stored =
+                new StoredClass(new ClassId(new UUID(0, 1)), plan, 0, List.of(), 1, null, null, Instant.EPOCH);
+        ClassPage page = new ClassPageBuilder(stored, score, level, CATALOGUE, null).build(Notice.NONE);
+        assertThat(page.rows()).hasSameSizeAs(rowsOf(plan));
+        assertThat(PrintPage.of(stored, score, level, CATALOGUE).parts()).hasSameSizeAs(plan.sections());
+    }
+
+    private static List<NodeId> rowsOf(ClassPlan plan) {
+        List<NodeId> rows = new ArrayList<>();
+        plan.walk(node -> rows.add(node.id()));
+        return rows;
+    }
+}
