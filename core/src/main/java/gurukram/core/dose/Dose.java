@@ -22,6 +22,7 @@ import java.util.stream.Collectors;
     @JsonSubTypes.Type(value = Dose.Movement.class, name = "movement"),
     @JsonSubTypes.Type(value = Dose.Reps.class, name = "reps"),
     @JsonSubTypes.Type(value = Dose.Open.class, name = "open"),
+    @JsonSubTypes.Type(value = Dose.Range.class, name = "range"),
     @JsonSubTypes.Type(value = Dose.Counts.class, name = "counts"),
     @JsonSubTypes.Type(value = Dose.Pattern.class, name = "pattern")
 })
@@ -36,6 +37,18 @@ public sealed interface Dose {
     Limit PHASE = new Limit("Counts of a phase", 0, 60);
     Limit CYCLES = new Limit("Cycles", 1, 200);
     Limit OPEN_SECONDS = new Limit("Seconds of open time", 1, 7_200);
+
+    /** Which value of a range is meant. */
+    enum Reading {
+        LOW,
+        CHOSEN,
+        HIGH
+    }
+
+    /** The dose at one end of its range or at its chosen value; the dose itself where it has no range. */
+    default Dose at(Reading reading) {
+        return this;
+    }
 
     /** A hold of whole breaths; how long a breath lasts is the pose's and the pace's matter. */
     record Breaths(int breaths) implements Dose {
@@ -178,6 +191,62 @@ public sealed interface Dose {
                         case NO_EMPTY -> ", no empty hold";
                         case NONE -> ", no holds";
                     };
+        }
+    }
+
+    /**
+     * A dose that may be from {@code low} to {@code high}: breaths, seconds, counts or repetitions, all three of one kind.
+     * The score takes the chosen value; fitting moves within the range.
+     */
+    record Range(Dose low, Dose chosen, Dose high) implements Dose {
+        public Range {
+            boolean inOrder = inOrder(low, chosen) && inOrder(chosen, high);
+            if (!inOrder) {
+                throw new Refused("A range goes from less to more, with its chosen value between: %s, %s, %s."
+                        .formatted(low, chosen, high));
+            }
+            if (low.equals(high)) throw new Refused("A range has two different ends.");
+        }
+
+        private static boolean inOrder(Dose less, Dose more) {
+            if (less instanceof Breaths a && more instanceof Breaths b) return a.breaths() <= b.breaths();
+            if (less instanceof Seconds a && more instanceof Seconds b) return a.seconds() <= b.seconds();
+            if (less instanceof Counts a && more instanceof Counts b) return a.counts() <= b.counts();
+            if (!(less instanceof Reps a) || !(more instanceof Reps b)) return false;
+            boolean sameRest =
+                    a.restSeconds() == b.restSeconds() && java.util.Objects.equals(a.repMillis(), b.repMillis());
+            return sameRest && a.reps() <= b.reps() && a.sets() <= b.sets();
+        }
+
+        @Override
+        public Dose at(Reading reading) {
+            return reading == Reading.LOW ? low : reading == Reading.HIGH ? high : chosen;
+        }
+
+        /** {@code 5-8 breaths}, {@code 5-8 breaths, at 6}, {@code 8-10 reps x 2-3, rest 40 s}. */
+        @Override
+        public String toString() {
+            String at = chosen.equals(low) ? "" : ", at " + number(chosen);
+            if (low instanceof Reps a && high instanceof Reps b) {
+                String sets = a.sets() == 1 && b.sets() == 1 ? "" : " x " + span(a.sets(), b.sets());
+                String rest = a.restSeconds() == 0 ? "" : ", rest " + a.restSeconds() + " s";
+                String each = a.repMillis() == null ? "" : ", " + Millis.seconds(a.repMillis()) + " s each";
+                return span(a.reps(), b.reps()) + " reps" + sets + rest + each + at;
+            }
+            String unit = low instanceof Breaths ? " breaths" : low instanceof Seconds ? " s" : " counts";
+            return number(low) + "-" + number(high) + unit + at;
+        }
+
+        private static String span(int low, int high) {
+            return low == high ? String.valueOf(low) : low + "-" + high;
+        }
+
+        private static String number(Dose dose) {
+            if (dose instanceof Breaths hold) return String.valueOf(hold.breaths());
+            if (dose instanceof Seconds hold) return String.valueOf(hold.seconds());
+            if (dose instanceof Counts hold) return String.valueOf(hold.counts());
+            Reps reps = (Reps) dose;
+            return reps.reps() + " x " + reps.sets();
         }
     }
 }

@@ -48,7 +48,8 @@ public final class PlanRules {
     }
 
     private static int momentsOf(Step step) {
-        if (!(step.dose() instanceof Dose.Reps reps)) return step.sides() instanceof SideRule.Both ? 2 : 1;
+        if (!(step.dose().at(Dose.Reading.HIGH) instanceof Dose.Reps reps))
+            return step.sides() instanceof SideRule.Both ? 2 : 1;
         if (step.sides() instanceof SideRule.Alternating) return reps.reps() * reps.sets();
         return (2 * reps.sets() - 1) * (step.sides() instanceof SideRule.Both ? 2 : 1);
     }
@@ -57,7 +58,7 @@ public final class PlanRules {
         String name = "Open time";
         if (step.sides() instanceof SideRule.Alternating) {
             for (Level level : Level.values()) {
-                if (!(step.doseFor(level) instanceof Dose.Reps)) {
+                if (!(step.doseFor(level).at(Dose.Reading.LOW) instanceof Dose.Reps)) {
                     throw new Refused("Side to side goes with repetitions, as in “12 reps, alternating”.");
                 }
             }

@@ -42,7 +42,9 @@ final class CatalogueRules {
 
     private void doses(Pose pose) {
         for (Dose dose : pose.doses().values()) {
-            if (dose instanceof Dose.Reps reps && reps.repMillis() == null && pose.repMillis() == null) {
+            if (dose.at(Dose.Reading.LOW) instanceof Dose.Reps reps
+                    && reps.repMillis() == null
+                    && pose.repMillis() == null) {
                 problem(pose, "is done in repetitions, so it needs repSeconds");
                 return;
             }

@@ -14,7 +14,7 @@ public enum DoseUnit {
     OUT,
     REPS,
     OPEN,
-    /** Counts and breathing patterns, changed as text. */
+    /** Ranges, counts and breathing patterns, changed as text. */
     WRITTEN;
 
     private static final int USUAL_BREATHS = 5;
@@ -37,7 +37,8 @@ public enum DoseUnit {
     /** The dose in this unit: breaths become seconds at the pose's breath and back, rounded, never under 1. */
     public Dose convert(Dose dose, Pose pose, Pace pace) {
         long breath = pose == null ? pace.passiveBreath() : pace.holdBreath(pose.hold());
-        long ms = lengthOf(dose, breath);
+        Dose single = dose.at(Dose.Reading.CHOSEN);
+        long ms = lengthOf(single, breath);
         return switch (this) {
             case BREATHS ->
                 new Dose.Breaths(ms == 0 ? USUAL_BREATHS : within(Dose.BREATHS.most(), (ms + breath / 2) / breath));
@@ -46,7 +47,7 @@ public enum DoseUnit {
             case IN -> new Dose.Movement(Breath.INHALE);
             case OUT -> new Dose.Movement(Breath.EXHALE);
             case WRITTEN -> dose;
-            case REPS -> dose instanceof Dose.Reps ? dose : new Dose.Reps(USUAL_REPS, 1, 0, null);
+            case REPS -> single instanceof Dose.Reps ? single : new Dose.Reps(USUAL_REPS, 1, 0, null);
         };
     }
 

@@ -42,7 +42,12 @@ public final class Unfolder {
 
     /** The score of the plan at one level. */
     public Score unfold(ClassPlan plan, Level level) {
-        Run run = new Run(plan, level);
+        return unfold(plan, level, Dose.Reading.CHOSEN);
+    }
+
+    /** The score with every range at its low, chosen or high value. */
+    public Score unfold(ClassPlan plan, Level level, Dose.Reading reading) {
+        Run run = new Run(plan, level, reading);
         plan.sections().forEach(run::section);
         return Score.of(plan, run.moments);
     }
@@ -59,14 +64,16 @@ public final class Unfolder {
     private final class Run {
         private final ClassPlan plan;
         private final Level level;
+        private final Dose.Reading reading;
         private final Body body = new Body(pace, transitions);
         private final List<Moment> moments = new ArrayList<>();
         private long now;
         private NodeId flowOfLast;
 
-        Run(ClassPlan plan, Level level) {
+        Run(ClassPlan plan, Level level, Dose.Reading reading) {
             this.plan = plan;
             this.level = level;
+            this.reading = reading;
         }
 
         void section(Section section) {
@@ -145,7 +152,7 @@ public final class Unfolder {
 
         /** Unfolds one visit to a step; answers how many positions it took. */
         private int step(Step step, Where where, Side lead) {
-            if (step.sides() instanceof SideRule.Alternating rule && step.doseFor(level) instanceof Dose.Reps reps) {
+            if (step.sides() instanceof SideRule.Alternating rule && doseOf(step) instanceof Dose.Reps reps) {
                 alternating(step, reps, rule, catalogue.pose(step.pose()), where);
                 return 1;
             }
@@ -161,8 +168,12 @@ public final class Unfolder {
             return new Where(w.section, w.cueing, w.flow, w.pass, w.position + by);
         }
 
+        private Dose doseOf(Step step) {
+            return step.doseFor(level).at(reading);
+        }
+
         private void oneSide(Step step, Where where, Side side, boolean secondSideOfStep) {
-            Dose dose = step.doseFor(level);
+            Dose dose = doseOf(step);
             Pose pose = step.pose() == null ? null : catalogue.pose(step.pose());
             if (dose instanceof Dose.Reps reps) {
                 reps(step, reps, pose, side, where);

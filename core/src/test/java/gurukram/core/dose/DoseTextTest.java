@@ -29,6 +29,10 @@ class DoseTextTest {
         "'10 reps, x 2, 40 s between', '10 reps x 2, rest 40 s'",
         "'8 reps × 3 sets, rest 30, 2.5 s each', '8 reps x 3, rest 30 s, 2.5 s each'",
         "20 counts, 20 counts",
+        "5-8 breaths, 5-8 breaths",
+        "'5 to 8 breaths, at 6', '5-8 breaths, at 6'",
+        "30–45 s, 30-45 s",
+        "'8-10 reps x 2-3, rest 40 s, say 9 x 2', '8-10 reps x 2-3, rest 40 s, at 9 x 2'",
         "'4-4-4-4 x 3 then 5-5-5-5 x2, no holds', '4-4-4-4 x 3 + 5-5-5-5 x 2, no holds'",
         "4 - 6 x 10, 4-0-6-0 x 10",
         "open 3 min, 3 min open",
@@ -59,6 +63,11 @@ class DoseTextTest {
                 "5 reps, 0.1 s each",
                 "3 min open time 9",
                 "no holds",
+                "8-5 breaths",
+                "5-5 breaths, at 5",
+                "5-8 breaths, at 9",
+                "5-8 min open",
+                "5 breaths, at 5",
                 "0-4-4-4 x 3",
                 "4-4-4-4 x 0",
                 "1001 counts",
@@ -85,6 +94,23 @@ class DoseTextTest {
                 Arbitraries.integers().between(1, 3_600).map(Dose.Seconds::new),
                 Arbitraries.integers().between(1, 7_200).map(Dose.Open::new),
                 Arbitraries.integers().between(1, 1_000).map(Dose.Counts::new),
+                Combinators.combine(
+                                Arbitraries.integers().between(1, 60),
+                                Arbitraries.integers().between(0, 60),
+                                Arbitraries.integers().between(1, 60))
+                        .as((low, to, more) -> new Dose.Range(
+                                new Dose.Breaths(low),
+                                new Dose.Breaths(low + Math.min(to, more)),
+                                new Dose.Breaths(low + more))),
+                Combinators.combine(
+                                Arbitraries.integers().between(1, 60),
+                                Arbitraries.integers().between(1, 10),
+                                Arbitraries.integers().between(0, 3),
+                                Arbitraries.integers().between(1, 5))
+                        .as((reps, sets, moreReps, moreSets) -> new Dose.Range(
+                                new Dose.Reps(reps, sets, 40, 2_500),
+                                new Dose.Reps(reps, sets + 1, 40, 2_500),
+                                new Dose.Reps(reps + moreReps, sets + moreSets, 40, 2_500))),
                 Combinators.combine(
                                 Combinators.combine(
                                                 Arbitraries.integers().between(1, 60),

@@ -8,8 +8,10 @@ import static gurukram.core.Plans.step;
 import static gurukram.core.Plans.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.Plans;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseText;
+import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.FlowSettings.Counting;
@@ -17,6 +19,7 @@ import gurukram.core.plan.Join;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.Side;
 import gurukram.core.time.Millis;
 import java.util.List;
@@ -211,5 +214,26 @@ class WorkedExamplesTest {
                 step("standing-fold", "none", "out"),
                 step("raised-arms", "none", "in"),
                 step("prayer", "none", "out"));
+    }
+
+    /** Examples 6 and 10 as ranges: low, chosen and high. */
+    @ParameterizedTest
+    @CsvSource({
+        "bridge, none, '8-10 reps x 2-3, rest 40 s, 5 s each', 2:00, 3:50",
+        "tree, both, 5-8 breaths, 1:00, 1:36"
+    })
+    void aRangeUnfoldsToItsEnds(String pose, String sides, String dose, String low, String high) {
+        ClassPlan plan = of(step(pose, sides, dose));
+        Unfolder unfolder = new Unfolder(Plans.CATALOGUE, Pace.defaults().withoutCueing());
+        Score lowest = unfolder.unfold(plan, Level.BEGINNER, Dose.Reading.LOW);
+        Score chosen = unfolder.unfold(plan, Level.BEGINNER);
+        Score highest = unfolder.unfold(plan, Level.BEGINNER, Dose.Reading.HIGH);
+        assertThat(Millis.show(work(lowest))).isEqualTo(low);
+        assertThat(Millis.show(work(highest))).isEqualTo(high);
+        assertThat(chosen.totalMs()).isBetween(lowest.totalMs(), highest.totalMs());
+        if (pose.equals("tree")) {
+            assertThat(Millis.show(lowest.totalMs())).isEqualTo("1:29");
+            assertThat(Millis.show(highest.totalMs())).isEqualTo("2:05");
+        }
     }
 }

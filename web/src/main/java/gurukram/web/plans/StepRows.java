@@ -108,8 +108,13 @@ final class StepRows {
             fields.add(Field.number(id, "seconds", hold.seconds(), "Seconds" + of, "", ""));
         } else if (dose instanceof Dose.Open open) {
             fields.add(Field.number(id, "open", open.seconds(), "Seconds of open time" + of, "", "s"));
-        } else if (dose instanceof Dose.Counts || dose instanceof Dose.Pattern) {
-            fields.add(Field.text(id, "dose", dose.toString(), "Dose" + of, 18));
+        } else if (DoseUnit.of(dose) == DoseUnit.WRITTEN) {
+            fields.add(Field.text(
+                    id,
+                    "dose",
+                    dose.toString(),
+                    "Dose" + of,
+                    Math.max(12, Math.min(44, dose.toString().length()))));
         } else if (dose instanceof Dose.Reps reps) {
             String each = reps.repMillis() == null ? "" : Millis.seconds(reps.repMillis());
             fields.add(Field.number(id, "reps", reps.reps(), "Repetitions" + of, "", ""));
