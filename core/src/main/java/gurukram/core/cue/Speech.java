@@ -4,9 +4,7 @@ import gurukram.core.time.Millis;
 
 /** How many words fit a time. */
 public final class Speech {
-    /** Explaining; measured on real classes. */
-    public static final int EXPLAINING = 145;
-    /** Flow cues in the first, second, third and later rounds; measured. */
+    /** Words a minute of flow cues in the first, second, third and later rounds; measured on real classes. */
     private static final int[] FLOW_CUES = {105, 90, 75};
 
     private Speech() {}

@@ -54,8 +54,4 @@ public record Pose(
     public int repMillisOrDefault() {
         return Optional.ofNullable(repMillis).orElse(DEFAULT_REP_MILLIS);
     }
-
-    public boolean isNamedBySide() {
-        return sides.hasSides();
-    }
 }
