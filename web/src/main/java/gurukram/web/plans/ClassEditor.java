@@ -70,8 +70,8 @@ public class ClassEditor {
             Set<NodeId> moved = store.movedSince(teacher, id, version);
             if (!Collections.disjoint(moved, edit.touches(now.plan()))) return new Answer(Outcome.COLLIDED, now, null);
         }
-        store.edit(teacher, now, after, lengthOf(after), edit, asked.label());
-        return answer(teacher, id, behind ? Outcome.REPLAYED : Outcome.SAVED, asked.at());
+        StoredClass saved = store.edit(teacher, now, after, lengthOf(after), edit, asked.label());
+        return new Answer(behind ? Outcome.REPLAYED : Outcome.SAVED, saved, asked.at());
     }
 
     @Transactional
@@ -86,7 +86,7 @@ public class ClassEditor {
         ClassStore.Move move =
                 new ClassStore.Move("undo", now.head(), undone.inverse().touches(now.plan()));
         store.moveHead(teacher, now, after, lengthOf(after), undone.parent(), redo, move);
-        return answer(teacher, id, Outcome.SAVED, null);
+        return saved(teacher, id);
     }
 
     @Transactional
@@ -100,11 +100,11 @@ public class ClassEditor {
         ClassPlan after = edit.applyTo(now.plan());
         ClassStore.Move move = new ClassStore.Move("redo", seq, edit.touches(now.plan()));
         store.moveHead(teacher, now, after, lengthOf(after), seq, redo, move);
-        return answer(teacher, id, Outcome.SAVED, null);
+        return saved(teacher, id);
     }
 
-    private Answer answer(Teacher teacher, ClassId id, Outcome outcome, NodeId at) {
-        return new Answer(outcome, store.find(teacher, id).orElseThrow(NotFound::new), at);
+    private Answer saved(Teacher teacher, ClassId id) {
+        return new Answer(Outcome.SAVED, store.find(teacher, id).orElseThrow(NotFound::new), null);
     }
 
     private long lengthOf(ClassPlan plan) {

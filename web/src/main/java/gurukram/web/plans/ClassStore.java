@@ -115,8 +115,11 @@ public class ClassStore {
         return id;
     }
 
-    /** Writes a new revision and stands the class on it; what was undone before stays in history but can no longer be redone. */
-    void edit(Teacher teacher, StoredClass before, ClassPlan after, long lengthMs, PlanEdit edit, String label) {
+    /**
+     * Writes a new revision and stands the class on it; what was undone before stays in history but can no longer be
+     * redone. Answers the class as it now is.
+     */
+    StoredClass edit(Teacher teacher, StoredClass before, ClassPlan after, long lengthMs, PlanEdit edit, String label) {
         int seq = jdbc.sql(NEXT_SEQ)
                 .param("studio", teacher.studio())
                 .param("id", before.id().value())
@@ -134,6 +137,7 @@ public class ClassStore {
                 label,
                 snapshot);
         moveHead(teacher, before, after, lengthMs, seq, List.of(), new Move("edit", seq, edit.touches(before.plan())));
+        return new StoredClass(before.id(), after, seq, List.of(), before.version() + 1, label, null, clock.instant());
     }
 
     /** How a head was moved. */
