@@ -133,7 +133,9 @@
         const typing = event.target.closest?.('input, textarea');
         if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
         event.preventDefault();
-        document.getElementById(event.shiftKey ? 'redo' : 'undo').click();
+        // Not a click: the button may still be disabled while the edit before this key is on its way. Edits queue.
+        const button = document.getElementById(event.shiftKey ? 'redo' : 'undo');
+        htmx.ajax('POST', button.getAttribute('hx-post'), { source: button });
       },
 
       askDelete(event) {

@@ -38,7 +38,9 @@ public record Step(
                     "A note has at most " + MOST_NOTE_LETTERS + " letters; this one has " + note.length() + ".");
         }
         if (positionMillis != null) FlowSettings.POSITION_MILLIS.check(positionMillis);
-        if (pose == null && !(dose instanceof Dose.Open)) throw new Refused("Only open time can stand without a pose.");
+        boolean onlyOpen =
+                dose instanceof Dose.Open && byLevel.values().stream().allMatch(d -> d instanceof Dose.Open);
+        if (pose == null && !onlyOpen) throw new Refused("Only open time can stand without a pose.");
     }
 
     public static Step of(NodeId id, String pose, SideRule sides, Dose dose) {

@@ -153,8 +153,11 @@ class PlanEditTest {
     void openTimeAloneNeedsNoPose() {
         assertThatThrownBy(() -> Step.of(id(), null, new SideRule.None(), breaths(3)))
                 .isInstanceOf(Refused.class);
-        assertThat(Step.of(id(), null, new SideRule.None(), new Dose.Open(60)).pose())
-                .isNull();
+        Step open = Step.of(id(), null, new SideRule.None(), new Dose.Open(60));
+        assertThat(open.pose()).isNull();
+        assertThat(open.withDoseFor(Level.ADVANCED, new Dose.Open(90)).byLevel())
+                .hasSize(1);
+        assertThatThrownBy(() -> open.withDoseFor(Level.ADVANCED, breaths(3))).isInstanceOf(Refused.class);
     }
 
     @Test

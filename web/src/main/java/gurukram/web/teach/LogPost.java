@@ -21,6 +21,7 @@ public record LogPost(Long startedAt, Long endedAt, List<Item> moments) {
     /** The entries, with node and side from the script; {@link Refused} when one cannot be. */
     List<TaughtStore.Entry> entries(Script script) {
         if (startedAt == null || moments == null) throw new Refused("The log has no start or no moments.");
+        if (endedAt != null && endedAt < startedAt) throw new Refused("The log ends before it begins.");
         if (moments.size() > MOST) throw new Refused("The log has more than " + MOST + " moments.");
         List<TaughtStore.Entry> entries = new ArrayList<>();
         for (Item item : moments) entries.add(entry(item, script));

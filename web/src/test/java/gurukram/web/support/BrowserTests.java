@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,6 +35,8 @@ public abstract class BrowserTests {
 
     @BeforeAll
     static void launch() {
+        // a busy machine may take its time; nothing here judges speed
+        PlaywrightAssertions.setDefaultAssertionTimeout(20_000);
         playwright = Playwright.create();
         browser = playwright
                 .chromium()

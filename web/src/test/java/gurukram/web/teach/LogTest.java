@@ -67,6 +67,7 @@ class LogTest {
                 "{\"moments\":[]}",
                 "{\"startedAt\":\"soon\",\"moments\":[]}",
                 "{\"startedAt\":-5,\"moments\":[]}",
+                "{\"startedAt\":5,\"endedAt\":4,\"moments\":[]}",
                 "{\"startedAt\":9000000000000000,\"moments\":[]}",
                 "{\"startedAt\":1,\"moments\":[null]}",
                 "{\"startedAt\":1,\"moments\":[{}]}",
