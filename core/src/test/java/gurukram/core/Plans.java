@@ -43,11 +43,11 @@ public final class Plans {
     }
 
     public static ClassPlan vinyasa(Section... sections) {
-        return ClassPlan.of(new ClassSettings("Test", "", 60, Style.VINYASA, Level.INTERMEDIATE), sections);
+        return ClassPlan.of(ClassSettings.of("Test", 60, Style.VINYASA, Level.INTERMEDIATE), sections);
     }
 
     public static ClassPlan hatha(Section... sections) {
-        return ClassPlan.of(new ClassSettings("Test", "", 60, Style.HATHA, Level.INTERMEDIATE), sections);
+        return ClassPlan.of(ClassSettings.of("Test", 60, Style.HATHA, Level.INTERMEDIATE), sections);
     }
 
     public static ClassPlan of(Item... items) {

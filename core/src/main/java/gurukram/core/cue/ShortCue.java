@@ -4,6 +4,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.text.Words;
+import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
 
 /** The shortest words for a moment: what, which part on which side, how much. */
@@ -22,13 +23,24 @@ public final class ShortCue {
     /** {@code "8 breaths"}, {@code "10 reps, set 2"}, {@code "inhale"}, {@code "0:30"}. */
     public static String amount(Moment moment) {
         return switch (moment.kind()) {
-            case HOLD ->
+            case HOLD, ATTEMPT ->
                 moment.breaths() == null ? Millis.show(moment.workMs()) : Words.count(moment.breaths(), "breath");
-            case MOVEMENT -> moment.breath().name().toLowerCase(java.util.Locale.ROOT);
+            case MOVEMENT -> movement(moment.breath());
             case REPS -> Words.count(moment.reps(), "rep");
             case PATTERN -> Words.count(moment.breaths(), "cycle");
+            case SHOWN -> "watch " + Millis.show(moment.workMs());
+            case OWN_PACE -> "own pace, about " + Millis.show(moment.workMs());
             case OPEN -> Millis.show(moment.workMs()) + " open";
             case PAUSE -> "rest " + Millis.show(moment.workMs());
+        };
+    }
+
+    private static String movement(Breath breath) {
+        return switch (breath) {
+            case INHALE -> "inhale";
+            case EXHALE -> "exhale";
+            case HOLD_IN, HOLD_OUT -> "hold";
+            case FREE -> "natural breath";
         };
     }
 }

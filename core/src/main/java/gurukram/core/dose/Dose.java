@@ -24,7 +24,9 @@ import java.util.stream.Collectors;
     @JsonSubTypes.Type(value = Dose.Open.class, name = "open"),
     @JsonSubTypes.Type(value = Dose.Range.class, name = "range"),
     @JsonSubTypes.Type(value = Dose.Counts.class, name = "counts"),
-    @JsonSubTypes.Type(value = Dose.Pattern.class, name = "pattern")
+    @JsonSubTypes.Type(value = Dose.Pattern.class, name = "pattern"),
+    @JsonSubTypes.Type(value = Dose.Attempts.class, name = "attempts"),
+    @JsonSubTypes.Type(value = Dose.OwnPace.class, name = "own pace")
 })
 public sealed interface Dose {
     Limit BREATHS = new Limit("Breaths", 1, 200);
@@ -37,6 +39,10 @@ public sealed interface Dose {
     Limit PHASE = new Limit("Counts of a phase", 0, 60);
     Limit CYCLES = new Limit("Cycles", 1, 200);
     Limit OPEN_SECONDS = new Limit("Seconds of open time", 1, 7_200);
+    Limit ATTEMPTS = new Limit("Attempts", 1, 50);
+    Limit SHOWN = new Limit("Shown repetitions", 1, 10);
+    Limit REP_BREATHS = new Limit("Breaths a repetition", 1, 20);
+    int MOST_HALF_BREATHS = 6;
 
     /** Which value of a range is meant. */
     enum Reading {
@@ -50,10 +56,20 @@ public sealed interface Dose {
         return this;
     }
 
+    /** Whether both are the same but for their amount, and {@code more} is no less: what the ends of a range must be. */
+    default boolean upTo(Dose more) {
+        return false;
+    }
+
     /** A hold of whole breaths; how long a breath lasts is the pose's and the pace's matter. */
     record Breaths(int breaths) implements Dose {
         public Breaths {
             BREATHS.check(breaths);
+        }
+
+        @Override
+        public boolean upTo(Dose more) {
+            return more instanceof Breaths other && breaths <= other.breaths;
         }
 
         @Override
@@ -69,22 +85,48 @@ public sealed interface Dose {
         }
 
         @Override
+        public boolean upTo(Dose more) {
+            return more instanceof Seconds other && seconds <= other.seconds;
+        }
+
+        @Override
         public String toString() {
             return seconds + " s";
         }
     }
 
-    /** One movement on one half-breath: an inhale or an exhale. */
-    record Movement(Breath breath) implements Dose {
+    /**
+     * One position on one half-breath or a few in a row: {@code in}, {@code out then in}, {@code held out}.
+     *
+     * @param breaths the phases, a half-breath each
+     * @param continued the breath before it goes on, so that two of a kind in a row do not clash
+     */
+    record Movement(List<Breath> breaths, boolean continued) implements Dose {
         public Movement {
-            if (breath != Breath.INHALE && breath != Breath.EXHALE) {
-                throw new Refused("One movement goes with an inhale or an exhale.");
+            breaths = breaths == null ? List.of() : List.copyOf(breaths);
+            if (breaths.isEmpty() || breaths.size() > MOST_HALF_BREATHS) {
+                throw new Refused("One position has 1 to " + MOST_HALF_BREATHS + " half-breaths.");
             }
+        }
+
+        public Movement(Breath breath) {
+            this(List.of(breath), false);
+        }
+
+        /** The half-breath it begins on. */
+        public Breath breath() {
+            return breaths.get(0);
+        }
+
+        /** The half-breath it ends on. */
+        public Breath lastBreath() {
+            return breaths.get(breaths.size() - 1);
         }
 
         @Override
         public String toString() {
-            return breath.word();
+            String all = breaths.stream().map(Breath::word).collect(Collectors.joining(" then "));
+            return continued ? all + " continued" : all;
         }
     }
 
@@ -92,22 +134,128 @@ public sealed interface Dose {
      * Repetitions in sets, on one side.
      *
      * @param restSeconds pause between sets, not after the last
-     * @param repMillis length of one repetition in ms; null takes the pose's own
+     * @param repMillis length of one repetition in ms, {@code repBreaths} in breaths; both null take the pose's own
+     * @param shown the ones shown first; null when none is
      */
-    record Reps(int reps, int sets, int restSeconds, Integer repMillis) implements Dose {
+    record Reps(int reps, int sets, int restSeconds, Integer repMillis, Integer repBreaths, Shown shown)
+            implements Dose {
+
+        /**
+         * The one or two repetitions a teacher shows first.
+         *
+         * @param onTop whether they come on top of the number, or are the first of it and take no time of their own
+         * @param millis length of one on top, ms; null takes the usual
+         */
+        public record Shown(int reps, boolean onTop, Integer millis) {
+            public Shown {
+                SHOWN.check(reps);
+                if (millis != null) REP_MILLIS.check(millis);
+                if (millis != null && !onTop) {
+                    throw new Refused("Shown repetitions inside the number are as long as the others.");
+                }
+            }
+
+            @Override
+            public String toString() {
+                String each = millis == null ? "" : ", " + Millis.seconds(millis) + " s a shown rep";
+                return reps + (onTop ? " shown on top" : " shown inside") + each;
+            }
+        }
+
         public Reps {
             REPS.check(reps);
             SETS.check(sets);
             REST.check(restSeconds);
             if (repMillis != null) REP_MILLIS.check(repMillis);
+            if (repBreaths != null) REP_BREATHS.check(repBreaths);
+            if (repMillis != null && repBreaths != null) {
+                throw new Refused("A repetition lasts so many seconds or so many breaths, not both.");
+            }
+            if (sets == 1) restSeconds = 0;
+            if (shown != null && !shown.onTop() && shown.reps() > reps) {
+                throw new Refused("More repetitions are shown inside the number than there are: %d of %d."
+                        .formatted(shown.reps(), reps));
+            }
+        }
+
+        /** Repetitions at the pose's own speed. */
+        public Reps(int reps, int sets, int restSeconds, Integer repMillis) {
+            this(reps, sets, restSeconds, repMillis, null, null);
+        }
+
+        @Override
+        public boolean upTo(Dose more) {
+            return more instanceof Reps other
+                    && reps <= other.reps
+                    && sets <= other.sets
+                    && (restSeconds == other.restSeconds || sets == 1)
+                    && java.util.Objects.equals(extras(), other.extras());
+        }
+
+        private String extras() {
+            String each = "";
+            if (repMillis != null) each = ", " + Millis.seconds(repMillis) + " s each";
+            if (repBreaths != null) each = ", " + Words.count(repBreaths, "breath") + " each";
+            return each + (shown == null ? "" : ", " + shown);
+        }
+
+        private String rest() {
+            return restSeconds == 0 ? "" : ", rest " + restSeconds + " s";
         }
 
         @Override
         public String toString() {
-            String times = sets == 1 ? "" : " x " + sets;
-            String rest = sets == 1 || restSeconds == 0 ? "" : ", rest " + restSeconds + " s";
-            String each = repMillis == null ? "" : ", " + Millis.seconds(repMillis) + " s each";
-            return Words.count(reps, "rep") + times + rest + each;
+            return Words.count(reps, "rep") + (sets == 1 ? "" : " x " + sets) + rest() + extras();
+        }
+    }
+
+    /**
+     * Tries at something not yet mastered, with rests between them.
+     *
+     * @param each how long one lasts: breaths, seconds or counts
+     */
+    record Attempts(int attempts, Dose each, int restSeconds) implements Dose {
+        public Attempts {
+            ATTEMPTS.check(attempts);
+            REST.check(restSeconds);
+            if (attempts == 1) restSeconds = 0;
+            if (!(each instanceof Breaths || each instanceof Seconds || each instanceof Counts)) {
+                throw new Refused("An attempt lasts so many breaths, seconds or counts.");
+            }
+        }
+
+        @Override
+        public boolean upTo(Dose more) {
+            return more instanceof Attempts other
+                    && attempts <= other.attempts
+                    && each.equals(other.each)
+                    && (restSeconds == other.restSeconds || attempts == 1);
+        }
+
+        @Override
+        public String toString() {
+            return Words.count(attempts, "attempt") + rest();
+        }
+
+        private String rest() {
+            return " of " + each + (restSeconds == 0 ? "" : ", rest " + restSeconds + " s");
+        }
+    }
+
+    /** As long as each person needs; the estimate is what the class is planned with. */
+    record OwnPace(int seconds) implements Dose {
+        public OwnPace {
+            SECONDS.check(seconds);
+        }
+
+        @Override
+        public boolean upTo(Dose more) {
+            return more instanceof OwnPace other && seconds <= other.seconds;
+        }
+
+        @Override
+        public String toString() {
+            return "own pace, about " + seconds + " s";
         }
     }
 
@@ -115,6 +263,11 @@ public sealed interface Dose {
     record Open(int seconds) implements Dose {
         public Open {
             OPEN_SECONDS.check(seconds);
+        }
+
+        @Override
+        public boolean upTo(Dose more) {
+            return more instanceof Open other && seconds <= other.seconds;
         }
 
         @Override
@@ -127,6 +280,11 @@ public sealed interface Dose {
     record Counts(int counts) implements Dose {
         public Counts {
             COUNTS.check(counts);
+        }
+
+        @Override
+        public boolean upTo(Dose more) {
+            return more instanceof Counts other && counts <= other.counts;
         }
 
         @Override
@@ -161,21 +319,46 @@ public sealed interface Dose {
 
             /** Counts of all its cycles; a hold switched off counts nothing. */
             public int counts(Holds holds) {
-                int one = in + out;
-                if (holds != Holds.NONE) one += holdIn;
-                if (holds == Holds.ALL) one += holdOut;
-                return one * cycles;
+                return cycles * (in + out + retained(holds));
+            }
+
+            /** Counts of retention in one cycle. */
+            public int retained(Holds holds) {
+                return (holds == Holds.NONE ? 0 : holdIn) + (holds == Holds.ALL ? holdOut : 0);
+            }
+
+            /** No hold longer than so many counts. */
+            public Stage capped(int counts) {
+                return new Stage(in, Math.min(holdIn, counts), out, Math.min(holdOut, counts), cycles);
+            }
+
+            private boolean upTo(Stage more) {
+                return phases().equals(more.phases()) && cycles <= more.cycles;
+            }
+
+            private String phases() {
+                return "%d-%d-%d-%d".formatted(in, holdIn, out, holdOut);
             }
 
             @Override
             public String toString() {
-                return "%d-%d-%d-%d x %d".formatted(in, holdIn, out, holdOut, cycles);
+                return phases() + " x " + cycles;
             }
         }
 
         public Pattern {
-            stages = List.copyOf(stages);
+            stages = stages == null ? List.of() : List.copyOf(stages);
+            holds = holds == null ? Holds.ALL : holds;
             if (stages.isEmpty() || stages.size() > 20) throw new Refused("A breathing pattern has 1 to 20 stages.");
+        }
+
+        /** Only a pattern of one stage can be a range, in its cycles. */
+        @Override
+        public boolean upTo(Dose more) {
+            if (!(more instanceof Pattern other) || holds != other.holds) return false;
+            return stages.size() == 1
+                    && other.stages.size() == 1
+                    && stages.get(0).upTo(other.stages.get(0));
         }
 
         public int counts() {
@@ -195,27 +378,19 @@ public sealed interface Dose {
     }
 
     /**
-     * A dose that may be from {@code low} to {@code high}: breaths, seconds, counts or repetitions, all three of one kind.
-     * The score takes the chosen value; fitting moves within the range.
+     * A dose that may be from {@code low} to {@code high}, all three of one kind and alike but for their amount: breaths,
+     * seconds, counts, repetitions, attempts, open time, own pace, or the cycles of a one-stage pattern. The score takes the
+     * chosen value; fitting moves within the range.
      */
     record Range(Dose low, Dose chosen, Dose high) implements Dose {
         public Range {
-            boolean inOrder = inOrder(low, chosen) && inOrder(chosen, high);
-            if (!inOrder) {
+            if (low == null || chosen == null || high == null)
+                throw new Refused("A range has two ends and a chosen value.");
+            if (!low.upTo(chosen) || !chosen.upTo(high)) {
                 throw new Refused("A range goes from less to more, with its chosen value between: %s, %s, %s."
                         .formatted(low, chosen, high));
             }
             if (low.equals(high)) throw new Refused("A range has two different ends.");
-        }
-
-        private static boolean inOrder(Dose less, Dose more) {
-            if (less instanceof Breaths a && more instanceof Breaths b) return a.breaths() <= b.breaths();
-            if (less instanceof Seconds a && more instanceof Seconds b) return a.seconds() <= b.seconds();
-            if (less instanceof Counts a && more instanceof Counts b) return a.counts() <= b.counts();
-            if (!(less instanceof Reps a) || !(more instanceof Reps b)) return false;
-            boolean sameRest =
-                    a.restSeconds() == b.restSeconds() && java.util.Objects.equals(a.repMillis(), b.repMillis());
-            return sameRest && a.reps() <= b.reps() && a.sets() <= b.sets();
         }
 
         @Override
@@ -223,18 +398,27 @@ public sealed interface Dose {
             return reading == Reading.LOW ? low : reading == Reading.HIGH ? high : chosen;
         }
 
-        /** {@code 5-8 breaths}, {@code 5-8 breaths, at 6}, {@code 8-10 reps x 2-3, rest 40 s}. */
+        /** {@code 5-8 breaths}, {@code 5-8 breaths, at 6}, {@code 8-10 reps x 2-3, rest 40 s, at 9 x 2}. */
         @Override
         public String toString() {
             String at = chosen.equals(low) ? "" : ", at " + number(chosen);
-            if (low instanceof Reps a && high instanceof Reps b) {
-                String sets = a.sets() == 1 && b.sets() == 1 ? "" : " x " + span(a.sets(), b.sets());
-                String rest = a.restSeconds() == 0 ? "" : ", rest " + a.restSeconds() + " s";
-                String each = a.repMillis() == null ? "" : ", " + Millis.seconds(a.repMillis()) + " s each";
-                return span(a.reps(), b.reps()) + " reps" + sets + rest + each + at;
+            if (high instanceof Reps b) {
+                Reps a = (Reps) low;
+                String sets = b.sets() == 1 ? "" : " x " + span(a.sets(), b.sets());
+                return span(a.reps(), b.reps()) + " reps" + sets + b.rest() + b.extras() + at;
+            }
+            String both = number(low) + "-" + number(high);
+            if (high instanceof Attempts b) return both + " attempts" + b.rest() + at;
+            if (high instanceof OwnPace) return "own pace, about " + both + " s" + at;
+            if (high instanceof Open) return both + " s open" + at;
+            if (high instanceof Pattern b) {
+                Pattern only = (Pattern) low;
+                String holds =
+                        b.toString().substring(b.stages().get(0).toString().length());
+                return only.stages().get(0) + "-" + number(high) + holds + at;
             }
             String unit = low instanceof Breaths ? " breaths" : low instanceof Seconds ? " s" : " counts";
-            return number(low) + "-" + number(high) + unit + at;
+            return both + unit + at;
         }
 
         private static String span(int low, int high) {
@@ -245,6 +429,11 @@ public sealed interface Dose {
             if (dose instanceof Breaths hold) return String.valueOf(hold.breaths());
             if (dose instanceof Seconds hold) return String.valueOf(hold.seconds());
             if (dose instanceof Counts hold) return String.valueOf(hold.counts());
+            if (dose instanceof Open open) return String.valueOf(open.seconds());
+            if (dose instanceof OwnPace own) return String.valueOf(own.seconds());
+            if (dose instanceof Attempts tries) return String.valueOf(tries.attempts());
+            if (dose instanceof Pattern pattern)
+                return String.valueOf(pattern.stages().get(0).cycles());
             Reps reps = (Reps) dose;
             return reps.reps() + " x " + reps.sets();
         }

@@ -1,13 +1,14 @@
 package gurukram.core.dose;
 
 import gurukram.core.text.Refused;
+import gurukram.core.text.TextEnd;
 import gurukram.core.time.Breath;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -19,12 +20,16 @@ import java.util.regex.Pattern;
  */
 public final class DoseWords {
     private static final String SECOND = "(?:s|secs?|seconds?)";
+    private static final String MINUTE = "(?:m|mins?|minutes?)";
+    private static final String CLOCK = "(?:(\\d+):)(\\d\\d)";
     private static final String WHOLE = "(-?\\d+)";
     private static final String SPAN = "(-?\\d+)(?:(?:-|–| to )(\\d+))?";
     private static final String DECIMAL = "(-?\\d+(?:[.,]\\d+)?)";
 
     private static final String STAGE = "\\d+ *- *\\d+(?: *- *\\d+ *- *\\d+)? *[x×] *\\d+";
-    private static final Pattern ONE_STAGE = Pattern.compile("(\\d+)-(\\d+)(?:-(\\d+)-(\\d+))?[x×](\\d+)");
+    private static final Pattern ONE_STAGE = Pattern.compile("(\\d+)-(\\d+)(?:-(\\d+)-(\\d+))?[x×](\\d+)(?:-(\\d+))?");
+    private static final String MOVE = "(?:on )?(?:an? |the )?"
+            + "(?:inhale|in-breath|exhale|out-breath|held in|held out|hold in|hold out|natural(?: breath)?|in|out)";
 
     /** A number as typed, or two with the range between them; {@code high} is null for one. */
     private record Span(String low, String high) {
@@ -37,9 +42,10 @@ public final class DoseWords {
         }
     }
 
-    private record Phrase(Pattern pattern, Consumer<MatchResult> taken) {}
+    private record Phrase(Pattern pattern, BiConsumer<DoseWords, MatchResult> taken) {}
 
-    private final List<Phrase> phrases = new ArrayList<>();
+    private static final List<Phrase> PHRASES = phrases();
+
     private final List<String> amounts = new ArrayList<>();
     private Span breaths;
     private Span held;
@@ -49,54 +55,93 @@ public final class DoseWords {
     private Span sets;
     private String rest;
     private Integer repMillis;
-    private Breath movement;
+    private Integer repBreaths;
+    private String shown;
+    private Boolean shownOnTop;
+    private Integer shownMillis;
+    private Span attempts;
+    private String attemptEach;
+    private Span ownPace;
+    private Integer ownPaceSeconds;
+    private List<Breath> movement;
+    private boolean continued;
     private boolean open;
     private Span counts;
     private String pattern;
     private Dose.Pattern.Holds holds;
 
     /** A phrase that also fits a later, shorter one stands first. */
-    public DoseWords() {
-        phrase("(?:at|say) *(\\d+)(?: *[x×] *(\\d+))?", m -> chosen = Span.of(m));
-        phrase("(?:with )?rest(?: of)? *" + WHOLE + " *" + SECOND + "?", m -> rest = m.group(1));
-        phrase(WHOLE + " *" + SECOND + " *(?:rest|between)(?: sets)?", m -> rest = m.group(1));
-        phrase(DECIMAL + " *" + SECOND + " *(?:each|a rep|per rep)", m -> repMillis = millis(m.group(1)));
-        phrase("(?:with )?no empty holds?", m -> holds = Dose.Pattern.Holds.NO_EMPTY);
-        phrase("(?:with )?no (?:holds?|retentions?)", m -> holds = Dose.Pattern.Holds.NONE);
-        amount(STAGE + "(?: *(?:\\+|then|,) *" + STAGE + ")*", m -> pattern = m.group());
-        amount(SPAN + " *counts?", m -> counts = Span.of(m));
-        amount("(?:(\\d+):)(\\d\\d)", m -> heldSeconds = seconds(m.group(1)) * 60 + seconds(m.group(2)));
-        amount(SPAN + " *" + SECOND, m -> held = Span.of(m));
-        amount(DECIMAL + " *(?:m|mins?|minutes?)", m -> heldSeconds = minutes(m.group(1)));
-        amount(SPAN + " *(?:b|br|breaths?)", m -> breaths = Span.of(m));
-        amount(SPAN + " *(?:reps?|times|repetitions?)", m -> reps = Span.of(m));
-        phrase("[x×] *" + SPAN + "(?: *sets?)?", m -> sets = Span.of(m));
-        phrase(SPAN + " *sets?(?: of)?", m -> sets = Span.of(m));
-        amount("(?:on )?(?:an? |the )?(?:in|inhale|in-breath)", m -> movement = Breath.INHALE);
-        amount("(?:on )?(?:an? |the )?(?:out|exhale|out-breath)", m -> movement = Breath.EXHALE);
-        phrase("(?:open|free)(?: time)?", m -> open = true);
+    private static List<Phrase> phrases() {
+        String ownPace = "(?:at )?(?:your |their )?own pace,? *(?:about |for |~)*";
+        String each = " *(?:each|a rep|per rep)";
+        List<Phrase> p = new ArrayList<>();
+        phrase(p, "(?:at|say) *(\\d+)(?: *[x×] *(\\d+))?", (w, m) -> w.chosen = Span.of(m));
+        phrase(p, "(?:with )?rest(?: of)? *" + WHOLE + " *" + SECOND + "?", (w, m) -> w.rest = m.group(1));
+        phrase(p, WHOLE + " *" + SECOND + " *(?:rest|between)(?: sets)?", (w, m) -> w.rest = m.group(1));
+        phrase(
+                p,
+                DECIMAL + " *" + SECOND + " *(?:each|a|per) (?:shown|taught)(?: rep)?",
+                (w, m) -> w.shownMillis = millis(m.group(1)));
+        phrase(p, DECIMAL + " *" + SECOND + each, (w, m) -> w.repMillis = millis(m.group(1)));
+        phrase(p, "(\\d+) *(?:b|br|breaths?)" + each, (w, m) -> w.repBreaths = Dose.REP_BREATHS.parse(m.group(1)));
+        phrase(p, "(\\d+) *(?:shown|taught)(?: reps?)?,? *(inside|on top)(?: of it)?", (w, m) -> {
+            w.shown = m.group(1);
+            w.shownOnTop = m.group(2).equalsIgnoreCase("on top");
+        });
+        amount(
+                p,
+                SPAN + " *(?:attempts?|tries|try)(?: of)? *(\\d+ *(?:b|br|breaths?|counts?|s|secs?|seconds?))",
+                (w, m) -> {
+                    w.attempts = Span.of(m);
+                    w.attemptEach = m.group(3);
+                });
+        amount(p, ownPace + CLOCK, (w, m) -> w.ownPaceSeconds = clock(m));
+        amount(p, ownPace + SPAN + " *" + SECOND, (w, m) -> w.ownPace = Span.of(m));
+        amount(p, ownPace + DECIMAL + " *" + MINUTE, (w, m) -> w.ownPaceSeconds = minutes(m.group(1)));
+        phrase(p, "(?:with )?no empty holds?", (w, m) -> w.holds = Dose.Pattern.Holds.NO_EMPTY);
+        phrase(p, "(?:with )?no (?:holds?|retentions?)", (w, m) -> w.holds = Dose.Pattern.Holds.NONE);
+        amount(p, STAGE + "(?:-\\d+|(?: *(?:\\+|then|,) *" + STAGE + ")*)", (w, m) -> w.pattern = m.group());
+        amount(p, SPAN + " *counts?", (w, m) -> w.counts = Span.of(m));
+        amount(p, CLOCK, (w, m) -> w.heldSeconds = clock(m));
+        amount(p, SPAN + " *" + SECOND, (w, m) -> w.held = Span.of(m));
+        amount(p, DECIMAL + " *" + MINUTE, (w, m) -> w.heldSeconds = minutes(m.group(1)));
+        amount(p, SPAN + " *(?:b|br|breaths?)", (w, m) -> w.breaths = Span.of(m));
+        amount(p, SPAN + " *(?:reps?|times|repetitions?)", (w, m) -> w.reps = Span.of(m));
+        phrase(p, "[x×] *" + SPAN + "(?: *sets?)?", (w, m) -> w.sets = Span.of(m));
+        phrase(p, SPAN + " *sets?(?: of)?", (w, m) -> w.sets = Span.of(m));
+        phrase(p, "(?:and )?(?:the breath )?(?:continued|goes on)", (w, m) -> w.continued = true);
+        amount(
+                p,
+                "(" + MOVE + "(?:,? *(?:then|and|\\+) *" + MOVE + ")*)",
+                (w, m) -> w.movement = halfBreaths(m.group(1)));
+        phrase(p, "(?:open|free)(?: time)?", (w, m) -> w.open = true);
+        return List.copyOf(p);
     }
 
-    private void phrase(String regex, Consumer<MatchResult> taken) {
-        phrases.add(new Phrase(Pattern.compile("(?i)(?:^|[\\s,;]+)" + regex + "[\\s,;]*$"), taken));
+    private static void phrase(List<Phrase> phrases, String regex, BiConsumer<DoseWords, MatchResult> taken) {
+        phrases.add(new Phrase(Pattern.compile("(?i)" + regex), taken));
     }
 
     /** A phrase that makes a dose by itself: two of them contradict each other. */
-    private void amount(String regex, Consumer<MatchResult> taken) {
-        phrase(regex, m -> {
-            amounts.add(0, m.group().replaceAll("^[\\s,;]+|[\\s,;]+$", ""));
-            taken.accept(m);
+    private static void amount(List<Phrase> phrases, String regex, BiConsumer<DoseWords, MatchResult> taken) {
+        phrase(phrases, regex, (words, m) -> {
+            words.amounts.add(0, m.group());
+            taken.accept(words, m);
         });
+    }
+
+    private static int clock(MatchResult m) {
+        return seconds(m.group(1)) * 60 + seconds(m.group(2));
     }
 
     /** Takes one dose phrase from the end: answers the text before it, or null when none stands there. */
     public String takeFromEnd(String text) {
-        for (Phrase phrase : phrases) {
-            Matcher matcher = phrase.pattern().matcher(text);
-            if (matcher.find()) {
-                phrase.taken().accept(matcher.toMatchResult());
-                return text.substring(0, matcher.start()).strip();
-            }
+        TextEnd end = new TextEnd(text);
+        for (Phrase phrase : PHRASES) {
+            Optional<MatchResult> found = end.find(phrase.pattern());
+            if (found.isEmpty()) continue;
+            phrase.taken().accept(this, found.get());
+            return end.before(found.get());
         }
         return null;
     }
@@ -106,16 +151,41 @@ public final class DoseWords {
         if (amounts.size() > 1) {
             throw new Refused("“" + String.join("” and “", amounts) + "” are " + amounts.size() + " doses; keep one.");
         }
-        if (reps == null && (sets != null || rest != null || repMillis != null)) {
+        boolean ofReps =
+                sets != null || repMillis != null || repBreaths != null || shown != null || shownMillis != null;
+        if (reps == null && (ofReps || (rest != null && attempts == null))) {
             throw new Refused("Sets, rests and seconds each go with repetitions, as in “10 reps x 2, rest 40 s”.");
         }
-        if (open) return Optional.of(new Dose.Open(openSeconds()));
+        if (continued && movement == null) {
+            throw new Refused("Only a half-breath can be continued, as in “out continued”.");
+        }
+        if (chosen != null && !canBeRange()) {
+            throw new Refused("“at %s” chooses within a range, as in “5-8 breaths, at 6”.".formatted(chosen.low()));
+        }
+        if (ownPaceSeconds != null) return Optional.of(new Dose.OwnPace(Dose.SECONDS.check(ownPaceSeconds)));
+        if (open) return Optional.of(openDose());
         if (heldSeconds != null) return Optional.of(new Dose.Seconds(heldSeconds));
-        if (movement != null) return Optional.of(new Dose.Movement(movement));
-        if (breaths != null || held != null || counts != null || reps != null) return Optional.of(numbered());
+        if (movement != null) return Optional.of(new Dose.Movement(movement, continued));
         if (pattern != null) return Optional.of(patternDose());
+        if (canBeRange()) return Optional.of(numbered());
         if (holds != null) throw new Refused("Holds belong to a breathing pattern, as in “4-4-4-4 x 3, no holds”.");
         return Optional.empty();
+    }
+
+    private boolean canBeRange() {
+        boolean hold = breaths != null || held != null || counts != null;
+        return hold || reps != null || attempts != null || ownPace != null || pattern != null;
+    }
+
+    private static List<Breath> halfBreaths(String typed) {
+        List<Breath> breaths = new ArrayList<>();
+        for (String part : typed.toLowerCase(java.util.Locale.ROOT).split(",? *(?:\\bthen\\b|\\band\\b|\\+) *")) {
+            if (part.contains("natural")) breaths.add(Breath.FREE);
+            else if (part.contains("hold in") || part.contains("held in")) breaths.add(Breath.HOLD_IN);
+            else if (part.contains("hold out") || part.contains("held out")) breaths.add(Breath.HOLD_OUT);
+            else breaths.add(part.contains("in") ? Breath.INHALE : Breath.EXHALE);
+        }
+        return breaths;
     }
 
     /** One dose, or a range when two numbers were typed somewhere; a range's chosen value is its lower end unless said. */
@@ -131,13 +201,19 @@ public final class DoseWords {
 
     private Dose end(boolean upper) {
         if (reps != null) return repsDose(reps.end(upper), sets == null ? "1" : sets.end(upper));
-        Span amount = breaths != null ? breaths : held != null ? held : counts;
-        return withAmount(amount.end(upper));
+        Span amount = breaths != null ? breaths : held != null ? held : counts != null ? counts : ownPace;
+        return withAmount((amount == null ? attempts : amount).end(upper));
     }
 
     private Dose withAmount(String amount) {
         if (breaths != null) return new Dose.Breaths(Dose.BREATHS.parse(amount));
+        if (held != null && open) return new Dose.Open(Dose.OPEN_SECONDS.parse(amount));
         if (held != null) return new Dose.Seconds(Dose.SECONDS.parse(amount));
+        if (ownPace != null) return new Dose.OwnPace(Dose.SECONDS.parse(amount));
+        if (attempts != null) {
+            int between = rest == null ? 0 : Dose.REST.parse(rest);
+            return new Dose.Attempts(Dose.ATTEMPTS.parse(amount), DoseText.parse(attemptEach), between);
+        }
         return new Dose.Counts(Dose.COUNTS.parse(amount));
     }
 
@@ -145,27 +221,53 @@ public final class DoseWords {
     private Dose patternDose() {
         List<Dose.Pattern.Stage> stages = new ArrayList<>();
         Matcher stage = ONE_STAGE.matcher(pattern.replace(" ", ""));
+        String highest = null;
         while (stage.find()) {
-            boolean held = stage.group(3) != null;
-            stages.add(new Dose.Pattern.Stage(
-                    Dose.PHASE.parse(stage.group(1)),
-                    held ? Dose.PHASE.parse(stage.group(2)) : 0,
-                    Dose.PHASE.parse(stage.group(held ? 3 : 2)),
-                    held ? Dose.PHASE.parse(stage.group(4)) : 0,
-                    Dose.CYCLES.parse(stage.group(5))));
+            stages.add(stage(stage, stage.group(5)));
+            highest = stage.group(6);
         }
+        Dose.Pattern low = pattern(stages);
+        if (highest == null && chosen == null) return low;
+        if (highest == null || stages.size() != 1) {
+            throw new Refused("Only a pattern of one stage has a range, as in “4-4-4-4 x 3-5, at 4”.");
+        }
+        Dose high = pattern(List.of(withCycles(stages.get(0), highest)));
+        Dose at = chosen == null ? low : pattern(List.of(withCycles(stages.get(0), chosen.low())));
+        return new Dose.Range(low, at, high);
+    }
+
+    private Dose.Pattern pattern(List<Dose.Pattern.Stage> stages) {
         return new Dose.Pattern(stages, holds == null ? Dose.Pattern.Holds.ALL : holds);
     }
 
-    private int openSeconds() {
-        if (heldSeconds != null) return heldSeconds;
-        if (held == null || held.high() != null) throw new Refused("Open time needs a length, as in “3 min open”.");
-        return Dose.OPEN_SECONDS.parse(held.low());
+    private static Dose.Pattern.Stage stage(Matcher stage, String cycles) {
+        boolean held = stage.group(3) != null;
+        return new Dose.Pattern.Stage(
+                Dose.PHASE.parse(stage.group(1)),
+                held ? Dose.PHASE.parse(stage.group(2)) : 0,
+                Dose.PHASE.parse(stage.group(held ? 3 : 2)),
+                held ? Dose.PHASE.parse(stage.group(4)) : 0,
+                Dose.CYCLES.parse(cycles));
+    }
+
+    private static Dose.Pattern.Stage withCycles(Dose.Pattern.Stage s, String cycles) {
+        return new Dose.Pattern.Stage(s.in(), s.holdIn(), s.out(), s.holdOut(), Dose.CYCLES.parse(cycles));
+    }
+
+    private Dose openDose() {
+        if (heldSeconds != null) return new Dose.Open(Dose.OPEN_SECONDS.check(heldSeconds));
+        if (held == null) throw new Refused("Open time needs a length, as in “3 min open”.");
+        return numbered();
     }
 
     private Dose repsDose(String times, String inSets) {
         int between = rest == null ? 0 : Dose.REST.parse(rest);
-        return new Dose.Reps(Dose.REPS.parse(times), Dose.SETS.parse(inSets), between, repMillis);
+        Dose.Reps.Shown first = null;
+        if (shown != null) first = new Dose.Reps.Shown(Dose.SHOWN.parse(shown), shownOnTop, shownMillis);
+        if (shown == null && shownMillis != null) {
+            throw new Refused("How many are shown? As in “1 shown on top, 10 s a shown rep”.");
+        }
+        return new Dose.Reps(Dose.REPS.parse(times), Dose.SETS.parse(inSets), between, repMillis, repBreaths, first);
     }
 
     private static int seconds(String typed) {

@@ -11,7 +11,8 @@ public record ClassPlan(ClassSettings settings, List<Section> sections) {
     public static final int MOST_NODES = 1_000;
 
     public ClassPlan {
-        sections = List.copyOf(sections);
+        Required.of(settings, "settings");
+        sections = sections == null ? List.of() : List.copyOf(sections);
     }
 
     public static ClassPlan of(ClassSettings settings, Section... sections) {
@@ -83,7 +84,7 @@ public record ClassPlan(ClassSettings settings, List<Section> sections) {
         throw new IllegalArgumentException("only sections can stand in a class");
     }
 
-    ClassPlan with(ClassSettings other) {
+    public ClassPlan with(ClassSettings other) {
         return new ClassPlan(other, sections);
     }
 }

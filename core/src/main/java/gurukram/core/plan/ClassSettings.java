@@ -1,47 +1,104 @@
 package gurukram.core.plan;
 
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Side;
 import gurukram.core.text.Limit;
+import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
+import java.util.regex.Pattern;
 
 /**
  * What a class is for, before its first pose.
  *
  * @param title never empty
- * @param theme a title or sentence of the teacher's own; may be empty
  * @param slotMinutes the time there is
- * @param level the level the base line is written for
+ * @param level the level the class is for
+ * @param mixed whether it is a mixed room: one clock, the base line's, with every level's line beside it
+ * @param starts clock time, {@code 18:30}; empty when it does not matter
+ * @param peak id of the pose it leads to; null when there is none
+ * @param begins the side this class begins with, for flows that change it from class to class
+ * @param school where this class differs from the teacher's school
+ * @param note for the teacher
  */
-public record ClassSettings(String title, String theme, int slotMinutes, Style style, Level level) {
+public record ClassSettings(
+        String title,
+        Theme theme,
+        int slotMinutes,
+        Style style,
+        Level level,
+        boolean mixed,
+        String starts,
+        String peak,
+        Side begins,
+        School school,
+        String note) {
     public static final Limit SLOT = new Limit("Minutes", 5, 240);
     public static final int MOST_LETTERS = 120;
+    private static final Pattern CLOCK = Pattern.compile("(?:[01]\\d|2[0-3]):[0-5]\\d");
 
     public ClassSettings {
-        title = title == null ? "" : title.strip();
-        theme = theme == null ? "" : theme.strip();
+        title = Plain.line(title, "A title", MOST_LETTERS);
+        theme = theme == null ? Theme.NONE : theme;
         if (title.isEmpty()) throw new Refused("A class needs a title.");
-        if (title.length() > MOST_LETTERS) throw new Refused("A title has at most " + MOST_LETTERS + " letters.");
-        if (theme.length() > MOST_LETTERS) throw new Refused("A theme has at most " + MOST_LETTERS + " letters.");
         SLOT.check(slotMinutes);
+        style = style == null ? Style.VINYASA : style;
+        level = level == null ? Level.BEGINNER : level;
+        starts = starts == null ? "" : starts.strip();
+        if (!starts.isEmpty() && !CLOCK.matcher(starts).matches()) {
+            throw new Refused("A class starts at a time such as 18:30; “" + starts + "” is none.");
+        }
+        begins = begins == null ? Side.RIGHT : begins;
+        school = school == null ? School.UNSET : school;
+        note = Plain.lines(note, "A note", Texts.MOST_NOTE_LETTERS);
+    }
+
+    /** The settings every class has. */
+    public static ClassSettings of(String title, int slotMinutes, Style style, Level level) {
+        return new ClassSettings(
+                title, Theme.NONE, slotMinutes, style, level, false, "", null, Side.RIGHT, School.UNSET, "");
     }
 
     public ClassSettings withTitle(String other) {
-        return new ClassSettings(other, theme, slotMinutes, style, level);
+        return new ClassSettings(other, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note);
     }
 
-    public ClassSettings withTheme(String other) {
-        return new ClassSettings(title, other, slotMinutes, style, level);
+    public ClassSettings with(Theme other) {
+        return new ClassSettings(title, other, slotMinutes, style, level, mixed, starts, peak, begins, school, note);
     }
 
     public ClassSettings withSlotMinutes(int minutes) {
-        return new ClassSettings(title, theme, minutes, style, level);
+        return new ClassSettings(title, theme, minutes, style, level, mixed, starts, peak, begins, school, note);
     }
 
-    public ClassSettings withStyle(Style other) {
-        return new ClassSettings(title, theme, slotMinutes, other, level);
+    public ClassSettings with(Style other) {
+        return new ClassSettings(title, theme, slotMinutes, other, level, mixed, starts, peak, begins, school, note);
     }
 
-    public ClassSettings withLevel(Level other) {
-        return new ClassSettings(title, theme, slotMinutes, style, other);
+    public ClassSettings with(Level other) {
+        return new ClassSettings(title, theme, slotMinutes, style, other, mixed, starts, peak, begins, school, note);
+    }
+
+    public ClassSettings withMixed(boolean yes) {
+        return new ClassSettings(title, theme, slotMinutes, style, level, yes, starts, peak, begins, school, note);
+    }
+
+    public ClassSettings withStarts(String clock) {
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, clock, peak, begins, school, note);
+    }
+
+    public ClassSettings withPeak(String pose) {
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, pose, begins, school, note);
+    }
+
+    public ClassSettings withBegins(Side side) {
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, side, school, note);
+    }
+
+    public ClassSettings with(School other) {
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, other, note);
+    }
+
+    public ClassSettings withNote(String other) {
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, other);
     }
 }

@@ -9,14 +9,19 @@ import java.util.List;
  *
  * @param links inserts at the end of passes; they stand behind the steps
  */
-public record Flow(NodeId id, FlowSettings settings, List<Step> steps, List<Link> links) implements Item {
+public record Flow(NodeId id, FlowSettings settings, List<Step> steps, List<Link> links, Texts texts, Marks marks)
+        implements Item {
     public Flow {
-        steps = List.copyOf(steps);
+        Required.of(id, "the id of a flow");
+        Required.of(settings, "the settings of a flow");
+        steps = steps == null ? List.of() : List.copyOf(steps);
         links = links == null ? List.of() : List.copyOf(links);
+        texts = texts == null ? Texts.NONE : texts;
+        marks = marks == null ? Marks.NONE : marks;
     }
 
     public Flow(NodeId id, FlowSettings settings, List<Step> steps) {
-        this(id, settings, steps, List.of());
+        this(id, settings, steps, List.of(), Texts.NONE, Marks.NONE);
     }
 
     public static Flow of(NodeId id, FlowSettings settings, Step... steps) {
@@ -24,11 +29,24 @@ public record Flow(NodeId id, FlowSettings settings, List<Step> steps, List<Link
     }
 
     public Flow with(FlowSettings other) {
-        return new Flow(id, other, steps, links);
+        return new Flow(id, other, steps, links, texts, marks);
     }
 
     public Flow with(Link... others) {
-        return new Flow(id, settings, steps, List.of(others));
+        return new Flow(id, settings, steps, List.of(others), texts, marks);
+    }
+
+    public Flow with(Texts other) {
+        return new Flow(id, settings, steps, links, other, marks);
+    }
+
+    public Flow with(Marks other) {
+        return new Flow(id, settings, steps, links, texts, other);
+    }
+
+    @Override
+    public Flow named(NodeId other) {
+        return new Flow(other, settings, steps, links, texts, marks);
     }
 
     @Override
@@ -48,7 +66,7 @@ public record Flow(NodeId id, FlowSettings settings, List<Step> steps, List<Link
             if (child instanceof Link link) ends.add(link);
             else others.add(child);
         }
-        return new Flow(id, settings, steps(others), ends);
+        return new Flow(id, settings, steps(others), ends, texts, marks);
     }
 
     static List<Step> steps(List<? extends Node> nodes) {

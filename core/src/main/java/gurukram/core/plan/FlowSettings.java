@@ -1,84 +1,55 @@
 package gurukram.core.plan;
 
+import gurukram.core.plan.FlowSides.Counting;
+import gurukram.core.plan.FlowSides.Order;
 import gurukram.core.pose.Side;
 import gurukram.core.text.Limit;
+import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * How a flow is repeated.
  *
  * @param name the teacher's own; may be empty
- * @param rounds how often it is done, as {@code counting} counts
- * @param counting whether a round is both sides, one side, or has no side
- * @param order how the passes of both sides follow each other
- * @param firstSide the side that leads the first pass
- * @param positionMillis a typed pace, ms for every half-breath or position; null leaves it to the teacher's pace
- * @param paceByRound typed paces round by round, the last one for all that follow; empty when it does not change
+ * @param rounds how often it is done, as {@code sides.counting()} counts
  * @param join how two passes meet
  * @param roundJoin how they meet where a round ends; null is the same as everywhere
+ * @param school where this flow differs from the school of the class
  */
 public record FlowSettings(
-        String name,
-        int rounds,
-        Counting counting,
-        Order order,
-        Side firstSide,
-        Integer positionMillis,
-        List<Integer> paceByRound,
-        Join join,
-        Join roundJoin) {
+        String name, int rounds, FlowSides sides, FlowPace pace, Join join, Join roundJoin, School school) {
     public static final Limit ROUNDS = new Limit("Rounds", 1, 108);
-    public static final Limit POSITION_MILLIS = new Limit("Milliseconds a position", 1_000, 60_000);
     public static final int MOST_LETTERS = 80;
 
-    /** What one round is; schools differ, and it doubles the work. */
-    public enum Counting {
-        BOTH_SIDES("both sides"),
-        ONE_SIDE("one side"),
-        NO_SIDES("no sides");
-
-        private final String words;
-
-        Counting(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
-    }
-
-    public enum Order {
-        /** right left right left ... */
-        EACH_ROUND,
-        /** all rounds on one side, then all on the other */
-        SIDE_FIRST;
-
-        public String words() {
-            return name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        }
-    }
-
     public FlowSettings {
-        name = name == null ? "" : name.strip();
-        if (name.length() > MOST_LETTERS) throw new Refused("A flow's name has at most " + MOST_LETTERS + " letters.");
+        name = Plain.line(name, "A flow's name", MOST_LETTERS);
         ROUNDS.check(rounds);
-        if (positionMillis != null) POSITION_MILLIS.check(positionMillis);
-        paceByRound = paceByRound == null ? List.of() : List.copyOf(paceByRound);
-        paceByRound.forEach(POSITION_MILLIS::check);
+        sides = sides == null ? FlowSides.BOTH : sides;
+        pace = pace == null ? FlowPace.USUAL : pace;
         join = join == null ? new Join.Separate() : join;
+        school = school == null ? School.UNSET : school;
+        if (!pace.modes().isEmpty() && pace.modeRounds() != rounds) {
+            throw new Refused("The modes make %d rounds, and the flow has %d.".formatted(pace.modeRounds(), rounds));
+        }
     }
 
-    public FlowSettings(
-            String name, int rounds, Counting counting, Order order, Side firstSide, Integer positionMillis) {
-        this(name, rounds, counting, order, firstSide, positionMillis, List.of(), new Join.Separate(), null);
+    /** Both sides in each round, right first, at the teacher's pace. */
+    public static FlowSettings of(int rounds) {
+        return new FlowSettings("", rounds, FlowSides.BOTH, FlowPace.USUAL, null, null, School.UNSET);
     }
 
-    /** The typed pace of a round, ms a position; null where the teacher's own pace holds. */
-    public Integer positionMillisIn(int round) {
-        return paceByRound.isEmpty() ? positionMillis : paceByRound.get(Math.min(round, paceByRound.size()) - 1);
+    public Counting counting() {
+        return sides.counting();
+    }
+
+    public boolean hasSides() {
+        return sides.counting() != Counting.NO_SIDES;
+    }
+
+    /** One-sided passes: twice the rounds when a round is both sides. */
+    public int passes() {
+        return sides.counting() == Counting.BOTH_SIDES ? 2 * rounds : rounds;
     }
 
     /** The join behind a pass; {@code endsRound} when it is the last of its round. */
@@ -86,50 +57,56 @@ public record FlowSettings(
         return endsRound && roundJoin != null ? roundJoin : join;
     }
 
-    public FlowSettings withJoins(Join between, Join betweenRounds) {
-        return new FlowSettings(
-                name, rounds, counting, order, firstSide, positionMillis, paceByRound, between, betweenRounds);
+    public FlowSettings withName(String other) {
+        return new FlowSettings(other, rounds, sides, pace, join, roundJoin, school);
     }
 
-    public FlowSettings withPaceByRound(List<Integer> paces) {
-        return new FlowSettings(name, rounds, counting, order, firstSide, positionMillis, paces, join, roundJoin);
-    }
-
-    /** Both sides in each round, right first, at the teacher's pace. */
-    public static FlowSettings of(int rounds) {
-        return new FlowSettings("", rounds, Counting.BOTH_SIDES, Order.EACH_ROUND, Side.RIGHT, null);
-    }
-
-    public boolean hasSides() {
-        return counting != Counting.NO_SIDES;
-    }
-
-    /** One-sided passes: twice the rounds when a round is both sides. */
-    public int passes() {
-        return counting == Counting.BOTH_SIDES ? 2 * rounds : rounds;
-    }
-
+    /** Another number of rounds, the modes shared out over them. */
     public FlowSettings withRounds(int n) {
-        return new FlowSettings(name, n, counting, order, firstSide, positionMillis, paceByRound, join, roundJoin);
+        ROUNDS.check(n);
+        return new FlowSettings(name, n, sides, pace.sharedOver(n), join, roundJoin, school);
     }
 
-    public FlowSettings withName(String n) {
-        return new FlowSettings(n, rounds, counting, order, firstSide, positionMillis, paceByRound, join, roundJoin);
+    public FlowSettings with(FlowSides other) {
+        return new FlowSettings(name, rounds, other, pace, join, roundJoin, school);
     }
 
-    public FlowSettings withCounting(Counting c) {
-        return new FlowSettings(name, rounds, c, order, firstSide, positionMillis, paceByRound, join, roundJoin);
+    /** {@link Refused} when its modes do not sum to the rounds. */
+    public FlowSettings with(FlowPace other) {
+        return new FlowSettings(name, rounds, sides, other, join, roundJoin, school);
     }
 
-    public FlowSettings withOrder(Order o) {
-        return new FlowSettings(name, rounds, counting, o, firstSide, positionMillis, paceByRound, join, roundJoin);
+    public FlowSettings withJoins(Join between, Join betweenRounds) {
+        return new FlowSettings(name, rounds, sides, pace, between, betweenRounds, school);
+    }
+
+    public FlowSettings with(School other) {
+        return new FlowSettings(name, rounds, sides, pace, join, roundJoin, other);
+    }
+
+    public FlowSettings with(Counting other) {
+        return with(sides.with(other));
+    }
+
+    public FlowSettings with(Order other) {
+        return with(sides.with(other));
     }
 
     public FlowSettings withFirstSide(Side side) {
-        return new FlowSettings(name, rounds, counting, order, side, positionMillis, paceByRound, join, roundJoin);
+        return with(sides.with(side));
     }
 
     public FlowSettings withPositionMillis(Integer ms) {
-        return new FlowSettings(name, rounds, counting, order, firstSide, ms, List.of(), join, roundJoin);
+        return with(pace.withPosition(ms));
+    }
+
+    public FlowSettings withPaceByRound(List<Integer> paces) {
+        return with(pace.withByRound(paces));
+    }
+
+    /** The modes of the rounds; the flow takes as many rounds as they make. */
+    public FlowSettings withModes(Mode.Run... runs) {
+        FlowPace other = pace.withModes(List.of(runs));
+        return new FlowSettings(name, other.modeRounds(), sides, other, join, roundJoin, school);
     }
 }

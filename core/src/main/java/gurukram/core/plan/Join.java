@@ -81,6 +81,7 @@ public sealed interface Join {
         }
 
         public Rested {
+            Required.of(unit, "the unit of a rest");
             REST.check(amount);
         }
 

@@ -8,10 +8,27 @@ import java.util.List;
  *
  * @param when the passes that have it
  * @param replacesLast whether it stands in place of the pass's last movement, or follows it
+ * @param marks an optional link may be left out when time runs short
  */
-public record Link(NodeId id, When when, boolean replacesLast, List<Step> steps) implements Node {
+public record Link(NodeId id, When when, boolean replacesLast, List<Step> steps, Marks marks) implements Node {
     public Link {
-        steps = List.copyOf(steps);
+        Required.of(id, "the id of a link");
+        when = when == null ? When.ALWAYS : when;
+        steps = steps == null ? List.of() : List.copyOf(steps);
+        marks = marks == null ? Marks.NONE : marks;
+    }
+
+    public static Link of(NodeId id, When when, boolean replacesLast, Step... steps) {
+        return new Link(id, when, replacesLast, List.of(steps), Marks.NONE);
+    }
+
+    public Link with(Marks other) {
+        return new Link(id, when, replacesLast, steps, other);
+    }
+
+    @Override
+    public Link named(NodeId other) {
+        return new Link(other, when, replacesLast, steps, marks);
     }
 
     @Override
@@ -22,6 +39,6 @@ public record Link(NodeId id, When when, boolean replacesLast, List<Step> steps)
 
     @Override
     public Link withChildren(List<? extends Node> children) {
-        return new Link(id, when, replacesLast, Flow.steps(children));
+        return new Link(id, when, replacesLast, Flow.steps(children), marks);
     }
 }

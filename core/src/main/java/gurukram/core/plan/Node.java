@@ -10,9 +10,10 @@ import java.util.List;
     @JsonSubTypes.Type(value = Section.class, name = "section"),
     @JsonSubTypes.Type(value = Flow.class, name = "flow"),
     @JsonSubTypes.Type(value = Step.class, name = "step"),
-    @JsonSubTypes.Type(value = Link.class, name = "link")
+    @JsonSubTypes.Type(value = Link.class, name = "link"),
+    @JsonSubTypes.Type(value = Layer.class, name = "layer")
 })
-public sealed interface Node permits Section, Item, Link {
+public sealed interface Node permits Section, Item, Link, Layer {
     NodeId id();
 
     /** The nodes inside, in order. */
@@ -20,4 +21,7 @@ public sealed interface Node permits Section, Item, Link {
 
     /** The same node around other children; {@link IllegalArgumentException} when one of them cannot stand in it. */
     Node withChildren(List<? extends Node> children);
+
+    /** The same node under another name. */
+    Node named(NodeId other);
 }

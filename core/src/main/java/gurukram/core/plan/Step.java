@@ -4,96 +4,176 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import gurukram.core.dose.Dose;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
-import java.util.EnumMap;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 
 /**
  * One pose with a dose and a side rule.
  *
  * @param pose id in the catalogue; null for open time without a pose
  * @param dose the base line
- * @param byLevel doses that differ from the base line at a level
- * @param note the teacher's own words
- * @param positionMillis a typed pace, ms for each half-breath or sway; null leaves it to the teacher's pace
+ * @param props what each person needs for it
+ * @param layers what is different at some levels, in some rounds or passes
  */
 public record Step(
         NodeId id,
         String pose,
         SideRule sides,
         Dose dose,
-        Map<Level, Dose> byLevel,
-        String note,
-        Integer positionMillis)
+        Timing timing,
+        Texts texts,
+        Marks marks,
+        List<Prop> props,
+        List<Layer> layers)
         implements Item {
-    public static final int MOST_NOTE_LETTERS = 500;
+    public static final int MOST_PROPS = 10;
 
     public Step {
-        byLevel = byLevel == null || byLevel.isEmpty()
-                ? Map.of()
-                : java.util.Collections.unmodifiableMap(new EnumMap<>(byLevel));
-        note = note == null ? "" : note.strip();
-        if (note.length() > MOST_NOTE_LETTERS) {
-            throw new Refused(
-                    "A note has at most " + MOST_NOTE_LETTERS + " letters; this one has " + note.length() + ".");
-        }
-        if (positionMillis != null) FlowSettings.POSITION_MILLIS.check(positionMillis);
-        boolean onlyOpen =
-                dose instanceof Dose.Open && byLevel.values().stream().allMatch(d -> d instanceof Dose.Open);
-        if (pose == null && !onlyOpen) throw new Refused("Only open time can stand without a pose.");
+        Required.of(id, "the id of a step");
+        Required.of(sides, "the sides of a step");
+        Required.of(dose, "the dose of a step");
+        timing = timing == null ? Timing.USUAL : timing;
+        texts = texts == null ? Texts.NONE : texts;
+        marks = marks == null ? Marks.NONE : marks;
+        props = props == null ? List.of() : List.copyOf(props);
+        layers = layers == null ? List.of() : List.copyOf(layers);
+        if (props.size() > MOST_PROPS) throw new Refused("A step has at most " + MOST_PROPS + " kinds of props.");
+        if (pose == null && !(dose.at(Dose.Reading.LOW) instanceof Dose.Open)) throw onlyOpen();
+        if (pose == null) layers.forEach(Step::checkWithoutPose);
+    }
+
+    private static void checkWithoutPose(Layer layer) {
+        if (!(layer.edit() instanceof Layer.Become become) || become.dose() == null) return;
+        boolean open = become.dose().at(Dose.Reading.LOW) instanceof Dose.Open;
+        if (become.pose() == null && !open) throw onlyOpen();
+    }
+
+    private static Refused onlyOpen() {
+        return new Refused("Only open time can stand without a pose.");
     }
 
     public static Step of(NodeId id, String pose, SideRule sides, Dose dose) {
-        return new Step(id, pose, sides, dose, Map.of(), "", null);
+        return new Step(id, pose, sides, dose, Timing.USUAL, Texts.NONE, Marks.NONE, List.of(), List.of());
     }
 
+    /** The dose at a level outside rounds: the last layer that gives one there, else the base line's. */
     public Dose doseFor(Level level) {
-        return byLevel.getOrDefault(level, dose);
+        Dose found = dose;
+        for (Layer layer : layers) {
+            boolean holds = !layer.when().needsFlow() && layer.when().holdsAt(level);
+            if (holds && layer.edit() instanceof Layer.Become become && become.dose() != null) found = become.dose();
+        }
+        return found;
     }
 
-    public Step withPose(String other) {
-        return new Step(id, other, sides, dose, byLevel, note, positionMillis);
+    /** Whether a dose is written for just this level. */
+    public boolean hasDoseFor(Level level) {
+        return layers.stream().anyMatch(layer -> isDoseFor(layer, level));
     }
 
-    public Step withSides(SideRule other) {
-        return new Step(id, pose, other, dose, byLevel, note, positionMillis);
-    }
-
-    public Step withNote(String other) {
-        return new Step(id, pose, sides, dose, byLevel, other, positionMillis);
-    }
-
-    /** The same step under another name. */
-    public Step named(NodeId other) {
-        return new Step(other, pose, sides, dose, byLevel, note, positionMillis);
-    }
-
-    public Step withPositionMillis(Integer ms) {
-        return new Step(id, pose, sides, dose, byLevel, note, ms);
-    }
-
-    public Step withDose(Dose other) {
-        return new Step(id, pose, sides, other, byLevel, note, positionMillis);
+    private static boolean isDoseFor(Layer layer, Level level) {
+        return layer.when().equals(When.at(level))
+                && layer.edit() instanceof Layer.Become become
+                && become.dose() != null;
     }
 
     /** The dose at one level; null, or the base line's own dose, takes the difference away. */
     public Step withDoseFor(Level level, Dose other) {
-        Map<Level, Dose> doses = new EnumMap<>(Level.class);
-        doses.putAll(byLevel);
-        if (other == null || other.equals(dose)) doses.remove(level);
-        else doses.put(level, other);
-        return new Step(id, pose, sides, dose, doses, note, positionMillis);
+        List<Layer> changed = new ArrayList<>();
+        Layer before = null;
+        for (Layer layer : layers) {
+            if (!isDoseFor(layer, level)) {
+                changed.add(layer);
+                continue;
+            }
+            before = layer;
+            Layer.Become become = (Layer.Become) layer.edit();
+            if (become.pose() != null || become.sides() != null) {
+                changed.add(new Layer(layer.id(), layer.when(), new Layer.Become(become.pose(), become.sides(), null)));
+            }
+        }
+        if (other != null && !other.equals(dose)) {
+            NodeId name =
+                    before == null || changed.stream().anyMatch(isNamed(before.id())) ? layerId(level) : before.id();
+            changed.add(new Layer(name, When.at(level), new Layer.Become(null, null, other)));
+        }
+        return withLayers(changed);
+    }
+
+    private static java.util.function.Predicate<Layer> isNamed(NodeId id) {
+        return layer -> layer.id().equals(id);
+    }
+
+    /** A name for the layer of a level's dose that is the same in every window it is made in. */
+    private NodeId layerId(Level level) {
+        String own = id.value().length() > 32 ? id.value().substring(0, 32) : id.value();
+        return new NodeId(own + "-dose-" + "bia".charAt(level.ordinal()));
+    }
+
+    public Step withPose(String other) {
+        return new Step(id, other, sides, dose, timing, texts, marks, props, layers);
+    }
+
+    public Step withSides(SideRule other) {
+        return new Step(id, pose, other, dose, timing, texts, marks, props, layers);
+    }
+
+    public Step withDose(Dose other) {
+        return new Step(id, pose, sides, other, timing, texts, marks, props, layers);
+    }
+
+    public Step with(Timing other) {
+        return new Step(id, pose, sides, dose, other, texts, marks, props, layers);
+    }
+
+    public Step with(Texts other) {
+        return new Step(id, pose, sides, dose, timing, other, marks, props, layers);
+    }
+
+    public Step with(Marks other) {
+        return new Step(id, pose, sides, dose, timing, texts, other, props, layers);
+    }
+
+    public Step withProps(List<Prop> others) {
+        return new Step(id, pose, sides, dose, timing, texts, marks, others, layers);
+    }
+
+    public Step withLayers(List<Layer> others) {
+        return new Step(id, pose, sides, dose, timing, texts, marks, props, others);
+    }
+
+    @JsonIgnore
+    public String note() {
+        return texts.note();
+    }
+
+    public Step withNote(String other) {
+        return with(texts.withNote(other));
+    }
+
+    /** The same step under another name. */
+    @Override
+    public Step named(NodeId other) {
+        return new Step(other, pose, sides, dose, timing, texts, marks, props, layers);
+    }
+
+    public Step withPositionMillis(Integer ms) {
+        return with(timing.withPosition(ms));
     }
 
     @Override
     @JsonIgnore
-    public List<Node> children() {
-        return List.of();
+    public List<Layer> children() {
+        return layers;
     }
 
     @Override
     public Step withChildren(List<? extends Node> children) {
-        if (!children.isEmpty()) throw new IllegalArgumentException("nothing can stand in a step");
-        return this;
+        return withLayers(children.stream().map(Step::layer).toList());
+    }
+
+    private static Layer layer(Node node) {
+        if (node instanceof Layer layer) return layer;
+        throw new IllegalArgumentException("only layers can stand in a step");
     }
 }

@@ -1,30 +1,51 @@
 package gurukram.core.plan;
 
+import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
- * On which passes of a flow something happens.
+ * When a layer or a link holds. A guard left open always holds.
  *
- * @param fromRound first round, from 1; {@code toRound} the last, null for all that follow
+ * @param levels the levels it is for; empty for all, and for the base line
+ * @param rounds the rounds of the flow; null for all
  * @param pass the first or second pass of a two-sided round only; null for both
  */
-public record When(int fromRound, Integer toRound, Integer pass) {
-    public static final When ALWAYS = new When(1, null, null);
+public record When(Set<Level> levels, Rounds rounds, Integer pass) {
+    public static final When ALWAYS = new When(Set.of(), null, null);
 
     public When {
-        if (fromRound < 1) throw new Refused("Rounds count from 1.");
-        if (toRound != null && toRound < fromRound) {
-            throw new Refused("Rounds %d to %d: the first comes after the last.".formatted(fromRound, toRound));
-        }
+        levels = levels == null || levels.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(levels));
         if (pass != null && pass != 1 && pass != 2) throw new Refused("A round has a first and a second pass.");
     }
 
-    public static When rounds(int from, int to) {
-        return new When(from, to, null);
+    public static When at(Level level) {
+        return new When(Set.of(level), null, null);
     }
 
-    /** @param passOfRound 1 or 2 */
-    public boolean holds(int round, int passOfRound) {
-        return round >= fromRound && (toRound == null || round <= toRound) && (pass == null || pass == passOfRound);
+    public static When in(Rounds rounds) {
+        return new When(Set.of(), rounds, null);
+    }
+
+    /** Whether it looks at rounds or passes, so that it belongs into a flow. */
+    public boolean needsFlow() {
+        return rounds != null || pass != null;
+    }
+
+    /** @param level null is the base line, which only guards without levels hold for */
+    public boolean holdsAt(Level level) {
+        return levels.isEmpty() || (level != null && levels.contains(level));
+    }
+
+    /**
+     * @param round from 1, of so many {@code rounds}
+     * @param passOfRound 1 or 2
+     */
+    public boolean holds(Level level, int round, int rounds, int passOfRound) {
+        return holdsAt(level)
+                && (this.rounds == null || this.rounds.has(round, rounds))
+                && (pass == null || pass == passOfRound);
     }
 }

@@ -38,6 +38,13 @@ final class CatalogueRules {
         boolean named = pose.sideOf() != null;
         if (pose.sides().hasSides() && !named) problem(pose, "has sides, so it needs sideOf");
         if (pose.sides() == SideBehaviour.SYMMETRIC && named) problem(pose, "is symmetric, so sideOf says nothing");
+        boolean compound = pose.sides() == SideBehaviour.COMPOUND;
+        if (compound && pose.twist() == null) problem(pose, "is compound, so it needs twist: same or other");
+        if (!compound && pose.twist() != null) problem(pose, "is not compound, so twist says nothing");
+        Integer settingUp = pose.settingUpMillis();
+        if (settingUp != null && (settingUp < 0 || settingUp > 600_000)) {
+            problem(pose, "settingUpSeconds must be from 0 to 600");
+        }
     }
 
     private void doses(Pose pose) {

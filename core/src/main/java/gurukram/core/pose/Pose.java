@@ -15,6 +15,8 @@ import java.util.Optional;
  * @param also other names, by school or habit
  * @param family heading it is filed under
  * @param sideOf the part that names the side; null for symmetric poses
+ * @param twist where it twists to; null unless compound
+ * @param settingUpMillis getting into it in ms, where its complexity does not say it; null otherwise
  * @param effort 1 (rest) to 5 (strongest)
  * @param breath the half-breath it is entered on
  * @param repMillis one repetition in ms, where the pose is also done in repetitions; null otherwise
@@ -29,8 +31,10 @@ public record Pose(
         Base base,
         SideBehaviour sides,
         SideOf sideOf,
+        Twist twist,
         Hold hold,
         Complexity complexity,
+        Integer settingUpMillis,
         int effort,
         Level level,
         BreathAffinity breath,

@@ -29,10 +29,12 @@ final class Body {
 
     /**
      * Getting people into a hold on a side, ms: nothing when they are in it; the first figure when the class has not met
-     * the pose; the second-side figure on the other side and when it is repeated.
+     * the pose; the second-side figure on the other side and when it is repeated. A step or a pose may say its own.
      */
-    long settingUp(Pose other, Side otherSide, Cueing way) {
+    long settingUp(Pose other, Side otherSide, Integer typedMillis, Cueing way) {
         if (isIn(other, otherSide)) return 0;
+        if (typedMillis != null) return pace.settingUp(typedMillis, way);
+        if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), way);
         return pace.settingUp(other.complexity(), !met.contains(other.id()), way);
     }
 

@@ -14,7 +14,7 @@ public enum DoseUnit {
     OUT,
     REPS,
     OPEN,
-    /** Ranges, counts and breathing patterns, changed as text. */
+    /** Ranges, counts, breathing patterns and all that needs more than one number, changed as text. */
     WRITTEN;
 
     private static final int USUAL_BREATHS = 5;
@@ -28,10 +28,10 @@ public enum DoseUnit {
     public static DoseUnit of(Dose dose) {
         if (dose instanceof Dose.Breaths) return BREATHS;
         if (dose instanceof Dose.Seconds) return SECONDS;
-        if (dose instanceof Dose.Reps) return REPS;
+        if (dose instanceof Dose.Reps reps) return reps.repBreaths() == null && reps.shown() == null ? REPS : WRITTEN;
         if (dose instanceof Dose.Open) return OPEN;
-        if (dose instanceof Dose.Movement movement) return movement.breath() == Breath.INHALE ? IN : OUT;
-        return WRITTEN;
+        if (dose.equals(new Dose.Movement(Breath.INHALE))) return IN;
+        return dose.equals(new Dose.Movement(Breath.EXHALE)) ? OUT : WRITTEN;
     }
 
     /** The dose in this unit: breaths become seconds at the pose's breath and back, rounded, never under 1. */

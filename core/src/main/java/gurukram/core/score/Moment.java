@@ -1,5 +1,6 @@
 package gurukram.core.score;
 
+import gurukram.core.plan.Mode;
 import gurukram.core.plan.NodeId;
 import gurukram.core.pose.Side;
 import gurukram.core.time.Breath;
@@ -9,11 +10,17 @@ import gurukram.core.time.Breath;
  *
  * @param node the step it comes from
  * @param side the side of the part the pose is named by; null when symmetric
+ * @param twistSide where a compound pose twists to
+ * @param direction 1 or 2 for circles
  * @param flow the flow it stands in; null outside flows
  * @param position place within the pass
+ * @param mode how its round is done; null outside flows
  * @param breath the half-breath of a movement; FREE otherwise
+ * @param continued the breath before it goes on
  * @param breaths length of a hold in breaths
  * @param reps repetitions in this set
+ * @param set the set, or the attempt
+ * @param heldCounts counts of retention in a breathing pattern
  * @param typed whether its work was typed in seconds, so that the pace has no say in it
  */
 public record Moment(
@@ -25,15 +32,20 @@ public record Moment(
         long workMs,
         String pose,
         Side side,
+        Side twistSide,
+        Integer direction,
         NodeId section,
         NodeId flow,
         Integer round,
         Integer pass,
         Integer position,
+        Mode mode,
         Breath breath,
+        boolean continued,
         Integer breaths,
         Integer reps,
         Integer set,
+        Long heldCounts,
         boolean typed) {
 
     public enum Kind {
@@ -43,7 +55,13 @@ public record Moment(
         OPEN,
         /** one stage of a breathing pattern; breaths are its cycles */
         PATTERN,
-        PAUSE
+        PAUSE,
+        /** one try; set counts them */
+        ATTEMPT,
+        /** repetitions shown on top of the number */
+        SHOWN,
+        /** as long as each person needs, with its estimate */
+        OWN_PACE
     }
 
     public long lengthMs() {

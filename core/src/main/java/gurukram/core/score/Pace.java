@@ -21,6 +21,8 @@ import java.util.Map;
  * @param settingUp getting into a pose, by its complexity
  * @param cueing what the way of cueing does to setting up and to half-breaths
  * @param ownFactor the teacher's own, on setting up; 1 until logs teach otherwise
+ * @param learnPosition one position of a learn round, in all
+ * @param shownRep one repetition shown on top of the number
  * @param lungeChange changing sides from lunge to lunge outside a flow
  */
 public record Pace(
@@ -35,6 +37,8 @@ public record Pace(
         Map<Complexity, SettingUp> settingUp,
         Map<Cueing, CueingFactors> cueing,
         BigDecimal ownFactor,
+        long learnPosition,
+        long shownRep,
         long lungeChange) {
 
     /** Setting up for the first side and for the second (also when a hold is repeated on a side). */
@@ -64,6 +68,8 @@ public record Pace(
                 settingUp,
                 cueing,
                 BigDecimal.ONE,
+                15_000,
+                8_000,
                 10_000);
     }
 
@@ -83,6 +89,8 @@ public record Pace(
                 settingUp,
                 ones,
                 ownFactor,
+                learnPosition,
+                shownRep,
                 lungeChange);
     }
 
@@ -108,9 +116,20 @@ public record Pace(
         return Millis.times(breath, inhaleShare);
     }
 
+    /** One breath of movement, ms: that of its pass in a flow, else of a first or second side met once. */
+    long breathAt(Draft.Where where, boolean secondSide) {
+        return where.pass() == null
+                ? flowBreath(secondSide, 1, where.cueing())
+                : flowBreath(where.pass().secondSide(), where.pass().timeOnSide(), where.cueing());
+    }
+
     public long settingUp(Complexity complexity, boolean first, Cueing way) {
         SettingUp figures = settingUp.get(complexity);
-        return Millis.times(
-                first ? figures.first() : figures.second(), cueing.get(way).settingUp(), ownFactor);
+        return settingUp(first ? figures.first() : figures.second(), way);
+    }
+
+    /** Setting up of so many ms before the way of cueing and the teacher's own factor. */
+    public long settingUp(long ms, Cueing way) {
+        return Millis.times(ms, cueing.get(way).settingUp(), ownFactor);
     }
 }

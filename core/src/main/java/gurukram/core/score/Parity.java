@@ -8,7 +8,8 @@ import java.util.List;
  * Breath parity: an inhale is followed by an exhale. Two of a kind in a row clash, inside a pass, at joins and at links.
  *
  * <p>A hold of whole breaths, and a pause in breaths, leaves parity as its entry left it; open time, repetitions, breathing
- * patterns and holds in seconds end on a free breath, which resets it.
+ * patterns and holds in seconds end on a free breath, which resets it, as a retention between two of a kind does. A breath that is
+ * continued is no second one.
  */
 public final class Parity {
     /** Two movements on the same half-breath; indices into the score's moments. */
@@ -23,8 +24,9 @@ public final class Parity {
         for (int i = 0; i < score.moments().size(); i++) {
             Moment moment = score.moments().get(i);
             if (moment.kind() == Moment.Kind.MOVEMENT) {
-                if (moment.breath() == last) clashes.add(new Clash(at, i, last));
-                last = moment.breath();
+                boolean counted = moment.breath() == Breath.INHALE || moment.breath() == Breath.EXHALE;
+                if (counted && moment.breath() == last && !moment.continued()) clashes.add(new Clash(at, i, last));
+                last = counted ? moment.breath() : Breath.FREE;
                 at = i;
             } else if (!keepsParity(moment)) {
                 last = Breath.FREE;

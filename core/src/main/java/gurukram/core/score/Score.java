@@ -16,15 +16,15 @@ import java.util.Map;
  * A plan unfolded for one level. All lengths in ms.
  *
  * @param totalMs sum of the moments
- * @param lowMs the likely band's lower end: 10 % less of what is not typed
- * @param highMs its upper end
+ * @param likelyLowMs the likely band's lower end: 10 % less of what is not typed
+ * @param likelyHighMs its upper end
  * @param right written work done on the right
  * @param left written work done on the left
  */
 public record Score(
         long totalMs,
-        long lowMs,
-        long highMs,
+        long likelyLowMs,
+        long likelyHighMs,
         List<SectionSpan> sections,
         List<Moment> moments,
         SideWork right,

@@ -17,7 +17,7 @@ public record SideWork(long movements, long breaths, long reps, long secondsMs) 
     static final SideWork NONE = new SideWork(0, 0, 0, 0);
 
     SideWork plus(Moment moment) {
-        boolean held = moment.kind() == Moment.Kind.HOLD;
+        boolean held = moment.kind() == Moment.Kind.HOLD || moment.kind() == Moment.Kind.ATTEMPT;
         return new SideWork(
                 movements + (moment.kind() == Moment.Kind.MOVEMENT ? 1 : 0),
                 breaths + (held && moment.breaths() != null ? moment.breaths() : 0),

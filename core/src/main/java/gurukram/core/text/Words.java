@@ -8,7 +8,6 @@ import java.util.regex.Pattern;
 /** Folding of names, so that what is typed and what is written in the catalogue meet. */
 public final class Words {
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
-    private static final Pattern OTHER = Pattern.compile("[^a-z0-9]+");
     private static final Map<String, String> NUMERALS =
             Map.of("i", "1", "ii", "2", "iii", "3", "one", "1", "two", "2", "three", "3");
 
@@ -19,16 +18,30 @@ public final class Words {
      * {@code "Vīrabhadrāsana II"} becomes {@code "virabhadrasana 2"}. Folding twice changes nothing.
      */
     public static String fold(String typed) {
-        String plain =
-                MARKS.matcher(Normalizer.normalize(typed, Normalizer.Form.NFD)).replaceAll("");
-        StringBuilder folded = new StringBuilder();
-        for (String word :
-                OTHER.split(plain.toLowerCase(Locale.ROOT).replace("'", "").replace("’", ""))) {
-            if (word.isEmpty()) continue;
-            if (!folded.isEmpty()) folded.append(' ');
-            folded.append(NUMERALS.getOrDefault(word, word));
+        StringBuilder folded = new StringBuilder(typed.length());
+        StringBuilder word = new StringBuilder();
+        String plain = withoutMarks(typed).toLowerCase(Locale.ROOT);
+        for (int i = 0; i < plain.length(); i++) {
+            char c = plain.charAt(i);
+            if (c == '\'' || c == '’') continue;
+            if ((c >= 'a' && c <= 'z') || (c >= '0' && c <= '9')) word.append(c);
+            else add(folded, word);
         }
+        add(folded, word);
         return folded.toString();
+    }
+
+    private static String withoutMarks(String typed) {
+        if (typed.chars().allMatch(c -> c < 128)) return typed;
+        return MARKS.matcher(Normalizer.normalize(typed, Normalizer.Form.NFD)).replaceAll("");
+    }
+
+    private static void add(StringBuilder folded, StringBuilder word) {
+        if (word.isEmpty()) return;
+        if (!folded.isEmpty()) folded.append(' ');
+        String plain = word.toString();
+        folded.append(NUMERALS.getOrDefault(plain, plain));
+        word.setLength(0);
     }
 
     /** Edits (insert, delete, replace, swap of neighbours) that lead from one text to the other. */

@@ -4,9 +4,9 @@ package gurukram.core.time;
 public enum Breath {
     INHALE("in"),
     EXHALE("out"),
-    HOLD_IN("hold in"),
-    HOLD_OUT("hold out"),
-    FREE("free");
+    HOLD_IN("held in"),
+    HOLD_OUT("held out"),
+    FREE("natural");
 
     private final String word;
 
@@ -17,5 +17,9 @@ public enum Breath {
     /** The word a teacher types and reads: {@code in}, {@code out}, ... */
     public String word() {
         return word;
+    }
+
+    public boolean isHeld() {
+        return this == HOLD_IN || this == HOLD_OUT;
     }
 }

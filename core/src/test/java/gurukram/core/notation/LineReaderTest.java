@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import gurukram.core.Plans;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSettings.Counting;
-import gurukram.core.plan.FlowSettings.Order;
+import gurukram.core.plan.FlowSides.Counting;
+import gurukram.core.plan.FlowSides.Order;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Side;
@@ -65,10 +65,13 @@ class LineReaderTest {
         Line.AddFlow flow = (Line.AddFlow)
                 reader.read("flow Harbour round, 4 rounds, left first, side first, 3.5 s a position", outside);
         assertThat(flow.settings())
-                .isEqualTo(
-                        new FlowSettings("Harbour round", 4, Counting.BOTH_SIDES, Order.SIDE_FIRST, Side.LEFT, 3_500));
+                .isEqualTo(FlowSettings.of(4)
+                        .withName("Harbour round")
+                        .with(Order.SIDE_FIRST)
+                        .withFirstSide(Side.LEFT)
+                        .withPositionMillis(3_500));
         Line.AddFlow symmetric = (Line.AddFlow) reader.read("flow x 6, no sides", outside);
-        assertThat(symmetric.settings()).isEqualTo(FlowSettings.of(6).withCounting(Counting.NO_SIDES));
+        assertThat(symmetric.settings()).isEqualTo(FlowSettings.of(6).with(Counting.NO_SIDES));
         Line.AddFlow linked = (Line.AddFlow) reader.read("flow, 5 rounds, no sides, linked", outside);
         assertThat(linked.settings().join()).isEqualTo(new gurukram.core.plan.Join.Shared(1, 1));
         assertThat(((Line.AddFlow) reader.read("flow", outside)).settings()).isEqualTo(FlowSettings.of(1));

@@ -9,7 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gurukram.core.Plans;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSettings.Counting;
+import gurukram.core.plan.FlowSides.Counting;
 import gurukram.core.pose.Side;
 import org.junit.jupiter.api.Test;
 
@@ -18,7 +18,7 @@ class FeetTest {
     private static Flow salutation(int rounds, Counting counting, String second) {
         return Flow.of(
                 id(),
-                FlowSettings.of(rounds).withCounting(counting).withPositionMillis(5_000),
+                FlowSettings.of(rounds).with(counting).withPositionMillis(5_000),
                 step("prayer", "none", "out"),
                 step("raised-arms", "none", "in"),
                 step("standing-fold", "none", "out"),
@@ -77,7 +77,7 @@ class FeetTest {
     void fromLungeToTheOtherLungeNoStepLeads() {
         Flow flow = Flow.of(
                 id(),
-                FlowSettings.of(1).withCounting(Counting.ONE_SIDE),
+                FlowSettings.of(1).with(Counting.ONE_SIDE),
                 step("standing-fold", "none", "out"),
                 step("low-lunge", "lead", "in"),
                 step("warrior-2", "lead", "out"),

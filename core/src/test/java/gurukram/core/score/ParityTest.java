@@ -9,11 +9,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSettings.Counting;
+import gurukram.core.plan.FlowSides.Counting;
 import gurukram.core.plan.Join;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.Rounds;
 import gurukram.core.plan.When;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class ParityTest {
@@ -34,15 +34,19 @@ class ParityTest {
     @Test
     void aLinkIsPartOfTheChain() {
         Flow chain = chain(FlowSettings.of(2).withPositionMillis(3_500), 4);
-        Link out = new Link(
-                id(), new When(2, null, 1), false, List.of(step("plank", "none", "out"), step("cobra", "none", "in")));
+        Link out = Link.of(
+                id(),
+                new When(java.util.Set.of(), Rounds.from(2), 1),
+                false,
+                step("plank", "none", "out"),
+                step("cobra", "none", "in"));
         // in out in out | out in: one clash at the link, one at the join behind it
         assertThat(Parity.clashes(score(of(chain.with(out))))).hasSize(2);
     }
 
     @Test
     void wholeBreathsKeepParityAndAFreeBreathResetsIt() {
-        FlowSettings once = FlowSettings.of(1).withCounting(Counting.NO_SIDES);
+        FlowSettings once = FlowSettings.of(1).with(Counting.NO_SIDES);
         assertThat(Parity.clashes(score(of(Flow.of(
                         id(),
                         once,

@@ -14,9 +14,10 @@ import gurukram.core.dose.DoseText;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSettings.Counting;
+import gurukram.core.plan.FlowSides.Counting;
 import gurukram.core.plan.Join;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.Rounds;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
 import gurukram.core.pose.Level;
@@ -85,10 +86,7 @@ class WorkedExamplesTest {
     private static final Join SHARING_THE_PRAYER = new Join.Shared(0, 1);
 
     private static FlowSettings twelve(int rounds, Counting counting, Join join) {
-        return FlowSettings.of(rounds)
-                .withCounting(counting)
-                .withPositionMillis(5_000)
-                .withJoins(join, null);
+        return FlowSettings.of(rounds).with(counting).withPositionMillis(5_000).withJoins(join, null);
     }
 
     /** Example 1: eight rounds of twelve positions, 5 s a position, a round one side or both, separate or sharing the prayer. */
@@ -128,20 +126,19 @@ class WorkedExamplesTest {
         Score always = scoreWithoutCueing(of(chain.with(link(When.ALWAYS))));
         assertThat(always.moments()).hasSize(160);
         assertThat(Millis.show(always.totalMs())).isEqualTo("9:20");
-        Score late = scoreWithoutCueing(of(chain.with(link(When.rounds(3, 4)))));
+        Score late = scoreWithoutCueing(of(chain.with(link(When.in(Rounds.of(3, 4))))));
         assertThat(late.moments()).hasSize(152);
         assertThat(Millis.show(late.totalMs())).isEqualTo("8:52");
     }
 
     private static Link link(When when) {
-        return new Link(
+        return Link.of(
                 id(),
                 when,
                 true,
-                List.of(
-                        step("low-push-up", "none", "out"),
-                        step("upward-dog", "none", "in"),
-                        step("downward-dog", "none", "out")));
+                step("low-push-up", "none", "out"),
+                step("upward-dog", "none", "in"),
+                step("downward-dog", "none", "out"));
     }
 
     /** Example 3: the pace typed round by round. */
@@ -181,7 +178,7 @@ class WorkedExamplesTest {
     @Test
     void halfSalutesLinked() {
         FlowSettings linked = FlowSettings.of(5)
-                .withCounting(Counting.NO_SIDES)
+                .with(Counting.NO_SIDES)
                 .withPositionMillis(3_000)
                 .withJoins(new Join.Shared(1, 1), null);
         for (int n = 1; n <= 12; n++) {

@@ -5,6 +5,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Style;
+import gurukram.core.plan.Theme;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.account.AccountStore;
@@ -116,7 +117,7 @@ public class DemoData implements ApplicationRunner {
 
     private ClassId create(
             Teacher teacher, String file, String title, String theme, int slot, Style style, Level level, UUID group) {
-        ClassSettings settings = new ClassSettings(title, theme, slot, style, level);
+        ClassSettings settings = ClassSettings.of(title, slot, style, level).with(Theme.titled(theme));
         ClassPlan plan = TypedPlan.of(settings, lines(file), reader, catalogue, () -> NodeId.random(random));
         return editor.create(teacher, plan, group);
     }

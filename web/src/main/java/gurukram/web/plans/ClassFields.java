@@ -11,10 +11,10 @@ final class ClassFields {
     static ClassSettings with(ClassSettings settings, String field, String value) {
         return switch (field) {
             case "title" -> settings.withTitle(value);
-            case "theme" -> settings.withTheme(value);
+            case "theme" -> settings.with(settings.theme().withTitle(value));
             case "slot" -> settings.withSlotMinutes(ClassSettings.SLOT.parse(value));
-            case "style" -> settings.withStyle(Style.valueOf(value));
-            case "level" -> settings.withLevel(Level.valueOf(value));
+            case "style" -> settings.with(Style.valueOf(value));
+            case "level" -> settings.with(Level.valueOf(value));
             default -> throw new IllegalArgumentException("no such field: " + field);
         };
     }

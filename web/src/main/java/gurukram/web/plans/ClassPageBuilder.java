@@ -71,14 +71,14 @@ final class ClassPageBuilder {
         String at = NodeId.CLASS.value();
         return new ClassPage.Head(
                 Field.text(at, "title", s.title(), "Title of the class", 40).orRefused(refusal),
-                Field.text(at, "theme", s.theme(), "Theme", 40).orRefused(refusal),
+                Field.text(at, "theme", s.theme().title(), "Theme", 40).orRefused(refusal),
                 Field.number(at, "slot", s.slotMinutes(), "Slot in minutes", "", "min")
                         .orRefused(refusal),
                 Field.choice(at, "style", s.style().name(), "Style", Words.styles()),
                 Field.choice(at, "level", s.level().name(), "The class’s own level", Words.levels()),
                 level.name(),
                 Millis.showWhole(score.totalMs()),
-                score.lowMs() / Millis.MINUTE + "–" + (score.highMs() + Millis.MINUTE - 1) / Millis.MINUTE,
+                score.likelyLowMs() / Millis.MINUTE + "–" + (score.likelyHighMs() + Millis.MINUTE - 1) / Millis.MINUTE,
                 fit,
                 fits ? "fits" : over > 0 ? "long" : "short",
                 sideTime(true),

@@ -233,7 +233,7 @@ public class ClassStore {
 
     private static JdbcClient.StatementSpec described(JdbcClient.StatementSpec sql, ClassPlan plan, long lengthMs) {
         return sql.param("title", plan.settings().title())
-                .param("theme", plan.settings().theme())
+                .param("theme", plan.settings().theme().title())
                 .param("style", plan.settings().style().name())
                 .param("level", plan.settings().level().name())
                 .param("slot", plan.settings().slotMinutes())

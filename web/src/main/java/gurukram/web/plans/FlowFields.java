@@ -1,8 +1,8 @@
 package gurukram.web.plans;
 
 import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSettings.Counting;
-import gurukram.core.plan.FlowSettings.Order;
+import gurukram.core.plan.FlowSides.Counting;
+import gurukram.core.plan.FlowSides.Order;
 import gurukram.core.plan.Join;
 import gurukram.core.pose.Side;
 import gurukram.core.text.Refused;
@@ -16,8 +16,8 @@ final class FlowFields {
         return switch (field) {
             case "name" -> settings.withName(value);
             case "rounds" -> settings.withRounds(FlowSettings.ROUNDS.parse(value));
-            case "counting" -> settings.withCounting(Counting.valueOf(value));
-            case "order" -> settings.withOrder(Order.valueOf(value));
+            case "counting" -> settings.with(Counting.valueOf(value));
+            case "order" -> settings.with(Order.valueOf(value));
             case "first" -> settings.withFirstSide(Side.valueOf(value));
             case "join" -> settings.withJoins(Join.parse(value), settings.roundJoin());
             case "position" -> settings.withPositionMillis(value.isBlank() ? null : seconds(value, 1, 60));

@@ -4,8 +4,8 @@ import static gurukram.core.text.Words.count;
 
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSettings.Counting;
-import gurukram.core.plan.FlowSettings.Order;
+import gurukram.core.plan.FlowSides.Counting;
+import gurukram.core.plan.FlowSides.Order;
 import gurukram.core.score.NodeTotal;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
@@ -32,11 +32,12 @@ final class FlowRowFields {
         fields.add(Field.number(id, "rounds", s.rounds(), "Rounds", "", s.rounds() == 1 ? "round" : "rounds"));
         fields.add(Field.choice(id, "counting", s.counting().name(), "What a round is", COUNTING));
         if (s.hasSides()) {
-            fields.add(Field.choice(id, "order", s.order().name(), "Order of the sides", ORDER));
-            fields.add(Field.choice(id, "first", s.firstSide().name(), "First side", FIRST));
+            fields.add(Field.choice(id, "order", s.sides().order().name(), "Order of the sides", ORDER));
+            fields.add(Field.choice(id, "first", s.sides().first().name(), "First side", FIRST));
         }
         if (s.passes() > 1) fields.add(Field.choice(id, "join", s.join().words(), "How rounds meet", joins(s)));
-        String pace = s.positionMillis() == null ? "" : Millis.seconds(s.positionMillis());
+        String pace =
+                s.pace().positionMillis() == null ? "" : Millis.seconds(s.pace().positionMillis());
         fields.add(Field.number(
                 id, "position", pace, "Seconds a position; empty follows your pace", "pace", "s a position"));
         return fields.stream().map(field -> field.orRefused(refusal)).toList();

@@ -44,7 +44,7 @@ record LineEdit(
         }
         NodeId id = newIds.get();
         if (line instanceof Line.AddSection section) {
-            Section added = new Section(id, section.role(), section.name(), null, List.of());
+            Section added = Section.of(id, section.role()).withName(section.name());
             return new Labelled(
                     new PlanEdit.Insert(NodeId.CLASS, sectionOf(now, spot), added), "add " + added.title(), id);
         }
@@ -108,7 +108,7 @@ record LineEdit(
         Breath last = Breath.FREE;
         if (spot.after() == null) return last;
         for (Step step : spot.flow().steps()) {
-            if (step.dose() instanceof Dose.Movement movement) last = movement.breath();
+            if (step.dose() instanceof Dose.Movement movement) last = movement.lastBreath();
             if (step.id().equals(spot.after())) return last;
         }
         return last;

@@ -47,7 +47,8 @@ public record PrintPage(String title, String theme, String about, String length,
         }
         var settings = stored.plan().settings();
         String about = "%s, %s, slot %d min".formatted(settings.style().word(), level.word(), settings.slotMinutes());
-        return new PrintPage(settings.title(), settings.theme(), about, Millis.showWhole(score.totalMs()), parts);
+        return new PrintPage(
+                settings.title(), settings.theme().title(), about, Millis.showWhole(score.totalMs()), parts);
     }
 
     private static Line line(

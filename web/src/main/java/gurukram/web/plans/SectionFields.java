@@ -10,10 +10,9 @@ final class SectionFields {
 
     static Section with(Section s, String field, String value) {
         return switch (field) {
-            case "name" -> new Section(s.id(), s.role(), value, s.cueing(), s.items());
-            case "role" -> new Section(s.id(), SectionRole.valueOf(value), s.name(), s.cueing(), s.items());
-            case "cueing" ->
-                new Section(s.id(), s.role(), s.name(), value.isEmpty() ? null : Cueing.valueOf(value), s.items());
+            case "name" -> s.withName(value);
+            case "role" -> s.with(SectionRole.valueOf(value));
+            case "cueing" -> s.with(value.isEmpty() ? null : Cueing.valueOf(value));
             default -> throw new IllegalArgumentException("no such field: " + field);
         };
     }

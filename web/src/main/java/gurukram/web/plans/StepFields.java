@@ -34,7 +34,7 @@ final class StepFields {
     }
 
     private Step withDose(Step step, Dose dose) {
-        boolean ownAlready = step.byLevel().containsKey(level);
+        boolean ownAlready = step.hasDoseFor(level);
         return baseLine && !ownAlready ? step.withDose(dose) : step.withDoseFor(level, dose);
     }
 

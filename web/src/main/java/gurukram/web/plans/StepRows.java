@@ -57,7 +57,7 @@ final class StepRows {
                         ? List.of()
                         : pose.cautions().stream().map(c -> c.words()).toList(),
                 bracket,
-                step.byLevel().containsKey(level));
+                step.hasDoseFor(level));
     }
 
     private static String sum(NodeTotal total) {

@@ -6,6 +6,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Style;
+import gurukram.core.plan.Theme;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
 import gurukram.web.groups.GroupStore;
@@ -68,12 +69,12 @@ class TodayController {
             HttpServletResponse response,
             Model model) {
         try {
-            ClassSettings settings = new ClassSettings(
-                    typed.get("title"),
-                    typed.get("theme"),
-                    ClassSettings.SLOT.parse(typed.get("slot")),
-                    Style.valueOf(typed.getOrDefault("style", "HATHA")),
-                    Level.valueOf(typed.getOrDefault("level", "BEGINNER")));
+            ClassSettings settings = ClassSettings.of(
+                            typed.get("title"),
+                            ClassSettings.SLOT.parse(typed.get("slot")),
+                            Style.valueOf(typed.getOrDefault("style", "HATHA")),
+                            Level.valueOf(typed.getOrDefault("level", "BEGINNER")))
+                    .with(Theme.titled(typed.get("theme")));
             Stream<SectionRole> roles = typed.containsKey("sections") ? USUAL.stream() : Stream.of();
             List<Section> sections =
                     roles.map(role -> Section.of(NodeId.random(random), role)).toList();

@@ -2,12 +2,12 @@ package gurukram.web.plans;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.Link;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Place;
 import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.Section;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Side;
@@ -40,17 +40,7 @@ record TreeEdit(What what, NodeId node, Supplier<NodeId> newIds) implements Edit
     }
 
     private Node copy(Node original) {
-        NodeId id = newIds.get();
-        if (original instanceof Step s) return s.named(id);
-        if (original instanceof Link l) return new Link(id, l.when(), l.replacesLast(), copies(l.steps()));
-        if (original instanceof Flow f) return new Flow(id, f.settings(), copies(f.steps()), copies(f.links()));
-        Section s = (Section) original;
-        return new Section(id, s.role(), s.name(), s.cueing(), copies(s.items()));
-    }
-
-    @SuppressWarnings("unchecked") // a copy is of its original's kind
-    private <N extends Node> List<N> copies(List<N> originals) {
-        return originals.stream().map(node -> (N) copy(node)).toList();
+        return Names.renamed(original, id -> newIds.get());
     }
 
     /** One place up among its siblings; at the top, out of a flow or to the end of the section before. Null when it is first. */
@@ -61,7 +51,7 @@ record TreeEdit(What what, NodeId node, Supplier<NodeId> newIds) implements Edit
         if (at > 0)
             return new PlanEdit.Move(
                     node, place.parent(), at > 1 ? siblings.get(at - 2).id() : null);
-        if (found instanceof Section) return null;
+        if (!(found instanceof Item)) return null;
         Place outer = plan.placeOf(place.parent()).orElseThrow();
         if (isFlow(plan, place.parent())) return outOfFlow(found, outer.parent(), outer.after());
         if (outer.after() == null) return null;
@@ -74,7 +64,7 @@ record TreeEdit(What what, NodeId node, Supplier<NodeId> newIds) implements Edit
         int at = indexOf(siblings, node);
         if (at < siblings.size() - 1)
             return new PlanEdit.Move(node, place.parent(), siblings.get(at + 1).id());
-        if (found instanceof Section) return null;
+        if (!(found instanceof Item)) return null;
         Place outer = plan.placeOf(place.parent()).orElseThrow();
         if (isFlow(plan, place.parent())) return outOfFlow(found, outer.parent(), place.parent());
         List<? extends Node> sections = plan.sections();

@@ -30,7 +30,7 @@ class DemoClassesTest {
     })
     void aDemoClassFitsItsSlotAndIsEven(String file, Style style, Level level, int slot) {
         Random random = new Random(1);
-        ClassSettings settings = new ClassSettings(file, "", slot, style, level);
+        ClassSettings settings = ClassSettings.of(file, slot, style, level);
         ClassPlan plan = TypedPlan.of(
                 settings, DemoData.lines(file), new LineReader(CATALOGUE), CATALOGUE, () -> NodeId.random(random));
         Score score = new Unfolder(CATALOGUE, Pace.defaults()).unfold(PlanRules.check(plan, CATALOGUE), level);

@@ -40,7 +40,7 @@ class EditsTest {
             "bridge, 10 reps x 2, rest 40 s");
 
     private ClassPlan typed(String... lines) {
-        ClassSettings settings = new ClassSettings("Test", "", 60, Style.HATHA, Level.BEGINNER);
+        ClassSettings settings = ClassSettings.of("Test", 60, Style.HATHA, Level.BEGINNER);
         return TypedPlan.of(settings, List.of(lines), new LineReader(CATALOGUE), CATALOGUE, ids);
     }
 

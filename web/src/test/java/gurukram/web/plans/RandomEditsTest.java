@@ -138,7 +138,7 @@ class RandomEditsTest {
     void aClassSurvivesAThousandRandomEdits(long seed) {
         Random random = new Random(seed);
         LineReader reader = new LineReader(CATALOGUE);
-        ClassPlan plan = new ClassPlan(new ClassSettings("Random", "", 60, Style.VINYASA, Level.BEGINNER), List.of());
+        ClassPlan plan = new ClassPlan(ClassSettings.of("Random", 60, Style.VINYASA, Level.BEGINNER), List.of());
         int done = 0;
         for (int i = 0; i < 1_000; i++) {
             Level level = Level.values()[random.nextInt(3)];

@@ -60,7 +60,7 @@ public final class TestApp implements AutoCloseable {
     /** A vinyasa class typed line by line. */
     public ClassId newClass(Teacher teacher, String... lines) {
         Random random = new Random(7);
-        ClassSettings settings = new ClassSettings("Test class", "", 60, Style.VINYASA, Level.INTERMEDIATE);
+        ClassSettings settings = ClassSettings.of("Test class", 60, Style.VINYASA, Level.INTERMEDIATE);
         ClassPlan plan = TypedPlan.of(
                 settings,
                 List.of(lines),

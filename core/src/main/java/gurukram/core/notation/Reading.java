@@ -1,0 +1,44 @@
+package gurukram.core.notation;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.text.Refused;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * What was made of a text.
+ *
+ * @param plan all that was understood
+ * @param lines every line that is not empty, with what became of it
+ */
+public record Reading(ClassPlan plan, List<ReadLine> lines) {
+
+    /**
+     * One line.
+     *
+     * @param number from 1
+     * @param node the part of the plan it made or belongs to; null when it was not understood
+     * @param problem what is wrong with it; null when nothing
+     */
+    public record ReadLine(int number, NodeId node, Located problem) {}
+
+    public Reading {
+        lines = List.copyOf(lines);
+    }
+
+    public List<Located> problems() {
+        return lines.stream().map(ReadLine::problem).filter(Objects::nonNull).toList();
+    }
+
+    /** The plan when everything was understood; {@link Refused} with the first problem otherwise. */
+    public ClassPlan planOrRefused() {
+        List<Located> problems = problems();
+        if (problems.isEmpty()) return plan;
+        Located first = problems.get(0);
+        throw new Refused(new gurukram.core.text.Problem(
+                "Line " + first.line() + ": " + first.problem().what(),
+                first.problem().advice(),
+                first.problem().offers()));
+    }
+}

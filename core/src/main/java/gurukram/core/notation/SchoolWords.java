@@ -1,0 +1,130 @@
+package gurukram.core.notation;
+
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.School;
+import gurukram.core.plan.School.Knees;
+import gurukram.core.plan.School.LegRule;
+import gurukram.core.plan.School.Names;
+import gurukram.core.plan.School.Roll;
+import gurukram.core.plan.School.Voice;
+import gurukram.core.text.Problem;
+import gurukram.core.text.Refused;
+import gurukram.core.text.Words;
+import gurukram.core.time.Millis;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Settings of a school, comma separated: {@code no empty holds, holds up to 8 counts, 1.2 s a count, same front leg,
+ * straight knees, instructive voice, sanskrit names, guided rest, roll to either side}.
+ */
+public final class SchoolWords {
+    private static final Phrases<School> PHRASES = new Phrases<School>()
+            .on("(all|no empty|no) (?:holds?|retentions?)", (s, m) -> with(s, holds(m.group(1))))
+            .on(
+                    "holds? (?:up to|at most) (-?\\d{1,9})(?: counts?)?",
+                    (s, m) -> withCap(s, School.HOLD_CAP.parse(m.group(1))))
+            .on(
+                    Numbers.DECIMAL + " *" + Numbers.SECONDS + " (?:a|per) count",
+                    (s, m) -> withCount(s, Numbers.millis(m.group(1), School.COUNT_MILLIS, "Seconds a count")))
+            .on("returning(?: leg| foot)?", (s, m) -> with(s, LegRule.RETURNING))
+            .on("same front(?: leg| foot)?", (s, m) -> with(s, LegRule.SAME_FRONT))
+            .on("(soft|straight|locked) knees", (s, m) -> with(s, Knees.valueOf(upper(m.group(1)))))
+            .on("(invitational|instructive)(?: voice)?", (s, m) -> with(s, Voice.valueOf(upper(m.group(1)))))
+            .on("(english|sanskrit)(?: names?)?", (s, m) -> with(s, Names.valueOf(upper(m.group(1)))))
+            .on("(?:english and sanskrit|both)(?: names?)?", (s, m) -> with(s, Names.BOTH))
+            .on("guided rest", (s, m) -> withGuided(s, true))
+            .on("silent rest", (s, m) -> withGuided(s, false))
+            .on("roll to (?:the )?right(?: side)?", (s, m) -> with(s, Roll.RIGHT))
+            .on("roll to either(?: side)?", (s, m) -> with(s, Roll.EITHER));
+
+    private SchoolWords() {}
+
+    /** {@link Refused} with the part that says nothing known. */
+    public static School read(String typed) {
+        School school = School.UNSET;
+        for (Parts.Part part : Parts.of(typed).parts()) {
+            try {
+                School before = school;
+                school = PHRASES.read(part.text(), before).orElseThrow(() -> unknown(part.text()));
+            } catch (Refused e) {
+                throw e.within(part.span());
+            }
+        }
+        return school;
+    }
+
+    private static Refused unknown(String part) {
+        return new Refused(Problem.of(
+                "“" + part + "” is no setting of a school.",
+                "Maybe “no holds”, “1.2 s a count”, “soft knees”, “instructive voice” or “sanskrit names”."));
+    }
+
+    /** What {@link #read} reads; empty when nothing is set. */
+    public static String write(School s) {
+        List<String> parts = new ArrayList<>();
+        if (s.holds() != null) parts.add(lower(s.holds()).replace("none", "no") + " holds");
+        if (s.holdCap() != null) parts.add("holds up to " + Words.count(s.holdCap(), "count"));
+        if (s.countMillis() != null) parts.add(Millis.seconds(s.countMillis()) + " s a count");
+        if (s.legRule() != null) parts.add(lower(s.legRule()) + " leg");
+        if (s.knees() != null) parts.add(lower(s.knees()) + " knees");
+        if (s.voice() != null) parts.add(lower(s.voice()) + " voice");
+        if (s.names() != null) parts.add(lower(s.names()).replace("both", "english and sanskrit") + " names");
+        if (s.restGuided() != null) parts.add(s.restGuided() ? "guided rest" : "silent rest");
+        if (s.roll() != null) parts.add(s.roll() == Roll.RIGHT ? "roll to the right" : "roll to either side");
+        return String.join(", ", parts);
+    }
+
+    private static Dose.Pattern.Holds holds(String which) {
+        return switch (which.toLowerCase(Locale.ROOT)) {
+            case "all" -> Dose.Pattern.Holds.ALL;
+            case "no" -> Dose.Pattern.Holds.NONE;
+            default -> Dose.Pattern.Holds.NO_EMPTY;
+        };
+    }
+
+    private static School with(School s, Dose.Pattern.Holds holds) {
+        return new School(holds, null, null, null, null, null, null, null, null).over(s);
+    }
+
+    private static School withCap(School s, int counts) {
+        return new School(null, counts, null, null, null, null, null, null, null).over(s);
+    }
+
+    private static School withCount(School s, int millis) {
+        return new School(null, null, millis, null, null, null, null, null, null).over(s);
+    }
+
+    private static School with(School s, LegRule rule) {
+        return new School(null, null, null, rule, null, null, null, null, null).over(s);
+    }
+
+    private static School with(School s, Knees knees) {
+        return new School(null, null, null, null, knees, null, null, null, null).over(s);
+    }
+
+    private static School with(School s, Voice voice) {
+        return new School(null, null, null, null, null, voice, null, null, null).over(s);
+    }
+
+    private static School with(School s, Names names) {
+        return new School(null, null, null, null, null, null, names, null, null).over(s);
+    }
+
+    private static School withGuided(School s, boolean guided) {
+        return new School(null, null, null, null, null, null, null, guided, null).over(s);
+    }
+
+    private static School with(School s, Roll roll) {
+        return new School(null, null, null, null, null, null, null, null, roll).over(s);
+    }
+
+    private static String upper(String word) {
+        return word.toUpperCase(Locale.ROOT);
+    }
+
+    private static String lower(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}

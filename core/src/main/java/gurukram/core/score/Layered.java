@@ -1,0 +1,74 @@
+package gurukram.core.score;
+
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.When;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.pose.SideBehaviour;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Predicate;
+
+/**
+ * A written step with its layers laid over it: what is really done at a level, in a round, on a pass.
+ *
+ * <p>Level edits come first, then round edits, each as written; the last wins per attribute. An edit on an omitted step does
+ * nothing. A replacement keeps the step's side rule unless it states one; a symmetric pose takes none (ours).
+ */
+final class Layered {
+    private final PoseCatalogue catalogue;
+    private final List<Step> before = new ArrayList<>();
+    private final List<Step> after = new ArrayList<>();
+    private Step step;
+
+    private Layered(Step step, PoseCatalogue catalogue) {
+        this.step = step;
+        this.catalogue = catalogue;
+    }
+
+    /** Outside flows: levels only. {@code level} null is the base line. */
+    static List<Step> outside(Step step, Level level, PoseCatalogue catalogue) {
+        if (step.layers().isEmpty()) return List.of(step);
+        Layered layered = new Layered(step, catalogue);
+        layered.lay(step.layers(), when -> !when.needsFlow() && when.holdsAt(level));
+        return layered.steps();
+    }
+
+    static List<Step> inPass(Step step, Level level, Pass pass, int rounds, PoseCatalogue catalogue) {
+        if (step.layers().isEmpty()) return List.of(step);
+        Layered layered = new Layered(step, catalogue);
+        layered.lay(step.layers(), when -> !when.needsFlow() && when.holdsAt(level));
+        layered.lay(step.layers(), when -> when.needsFlow() && when.holds(level, pass.round(), rounds, pass.ofRound()));
+        return layered.steps();
+    }
+
+    private void lay(List<Layer> layers, Predicate<When> holds) {
+        for (Layer layer : layers) {
+            if (step == null || !holds.test(layer.when())) continue;
+            Layer.Edit edit = layer.edit();
+            if (edit instanceof Layer.Omit) step = null;
+            else if (edit instanceof Layer.Become become) step = become(become);
+            else if (edit instanceof Layer.Before put) before.add(put.step());
+            else if (edit instanceof Layer.After put) after.add(put.step());
+        }
+    }
+
+    private Step become(Layer.Become become) {
+        Step now = step;
+        if (become.dose() != null) now = now.withDose(become.dose());
+        if (become.sides() != null) now = now.withSides(become.sides());
+        if (become.pose() == null) return now;
+        now = now.withPose(become.pose());
+        boolean symmetric = catalogue.pose(become.pose()).sides() == SideBehaviour.SYMMETRIC;
+        return symmetric && now.sides().isSided() ? now.withSides(new SideRule.None()) : now;
+    }
+
+    private List<Step> steps() {
+        List<Step> steps = new ArrayList<>(before);
+        if (step != null) steps.add(step);
+        steps.addAll(after);
+        return steps;
+    }
+}

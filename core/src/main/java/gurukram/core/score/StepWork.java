@@ -1,0 +1,213 @@
+package gurukram.core.score;
+
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.School;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Hold;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Side;
+import gurukram.core.score.Draft.Where;
+import gurukram.core.score.Moment.Kind;
+import gurukram.core.time.Breath;
+import gurukram.core.time.Millis;
+import java.util.function.Consumer;
+
+/**
+ * The work of one visit to a step, as moments in the making.
+ *
+ * <p>Ours, where the rules are silent: a typed pace also holds in learn rounds; in a flow with a typed pace a hold keeps its
+ * own dose; side-to-side repetitions are set up once and each set begins on the start side; repetitions shown on top stand
+ * before the first set, on the first side only, and count for no side.
+ */
+final class StepWork {
+    private final Pace pace;
+    private final Step step;
+    private final Pose pose;
+    private final Dose dose;
+    private final Where where;
+    private final Consumer<Draft> out;
+
+    /** @param dose a single dose, ranges already read */
+    StepWork(Pace pace, Step step, Pose pose, Dose dose, Where where, Consumer<Draft> out) {
+        this.pace = pace;
+        this.step = step;
+        this.pose = pose;
+        this.dose = dose;
+        this.where = where;
+        this.out = out;
+    }
+
+    void unfold(SideRule.Visit visit, boolean first, Breath before) {
+        Side side = visit.side();
+        if (dose instanceof Dose.Reps reps) reps(reps, visit, first);
+        else if (dose instanceof Dose.Attempts attempts) attempts(attempts, visit);
+        else if (dose instanceof Dose.Pattern pattern) pattern(pattern, side);
+        else if (dose instanceof Dose.Movement movement) movement(movement, side, !first, before);
+        else out.accept(simple(dose, visit));
+    }
+
+    private Draft draft(Kind kind, Side side) {
+        return new Draft(step, pose, side, where, kind);
+    }
+
+    /** Holds and open time: one moment. */
+    private Draft simple(Dose amount, SideRule.Visit visit) {
+        Draft draft = draft(Kind.HOLD, visit.side());
+        draft.direction = visit.direction();
+        if (amount instanceof Dose.Breaths hold) {
+            draft.breaths = hold.breaths();
+            draft.work = hold.breaths() * pace.holdBreath(holdOf());
+        } else if (amount instanceof Dose.Seconds hold) {
+            draft.work = (long) hold.seconds() * Millis.SECOND;
+            draft.typed = true;
+        } else if (amount instanceof Dose.Counts counts) {
+            draft.work = (long) counts.counts() * countMillis();
+        } else if (amount instanceof Dose.OwnPace own) {
+            draft.kind = Kind.OWN_PACE;
+            draft.work = (long) own.seconds() * Millis.SECOND;
+        } else {
+            draft.kind = Kind.OPEN;
+            draft.work = (long) ((Dose.Open) amount).seconds() * Millis.SECOND;
+            draft.typed = true;
+        }
+        return draft;
+    }
+
+    private Hold holdOf() {
+        return step.timing().hold() == null ? pose.hold() : step.timing().hold();
+    }
+
+    private long countMillis() {
+        Integer own = where.school().countMillis();
+        return own == null ? pace.count() : own;
+    }
+
+    private void movement(Dose.Movement movement, Side side, boolean secondSide, Breath before) {
+        Integer typed = where.paceOf(step);
+        boolean learn = typed == null && where.isLearning();
+        int n = movement.breaths().size();
+        Breath last = before;
+        for (int i = 0; i < n; i++) {
+            Draft draft = draft(Kind.MOVEMENT, side);
+            Breath breath = movement.breaths().get(i);
+            draft.continued = i == 0 && movement.continued();
+            if (breath.isHeld() && isOff(breath)) {
+                draft.continued = true;
+                breath = last;
+            }
+            draft.breath = breath;
+            draft.typed = typed != null;
+            draft.settledIn = i > 0;
+            if (learn) {
+                long whole = pace.learnPosition();
+                draft.work = whole * (i + 1) / n - whole * i / n;
+            } else {
+                draft.work = typed != null ? typed : halfBreath(breath, secondSide);
+            }
+            out.accept(draft);
+            if (breath != Breath.FREE) last = breath;
+        }
+    }
+
+    /** With retention switched off a held breath just goes on. */
+    private boolean isOff(Breath held) {
+        Dose.Pattern.Holds kept = where.school().holds();
+        return kept == Dose.Pattern.Holds.NONE || (kept == Dose.Pattern.Holds.NO_EMPTY && held == Breath.HOLD_OUT);
+    }
+
+    private long halfBreath(Breath breath, boolean secondSide) {
+        long whole = pace.breathAt(where, secondSide);
+        long inhale = pace.inhaleOf(whole);
+        return breath == Breath.EXHALE ? whole - inhale : inhale;
+    }
+
+    /** One moment a stage. */
+    private void pattern(Dose.Pattern pattern, Side side) {
+        School school = where.school();
+        Dose.Pattern.Holds kept = stricter(pattern.holds(), school.holds());
+        for (Dose.Pattern.Stage written : pattern.stages()) {
+            Dose.Pattern.Stage stage = school.holdCap() == null ? written : written.capped(school.holdCap());
+            Draft draft = draft(Kind.PATTERN, side);
+            draft.breaths = stage.cycles();
+            draft.heldCounts = (long) stage.cycles() * stage.retained(kept);
+            draft.work = (long) stage.counts(kept) * countMillis();
+            out.accept(draft);
+        }
+    }
+
+    private static Dose.Pattern.Holds stricter(Dose.Pattern.Holds a, Dose.Pattern.Holds b) {
+        return b == null || a.ordinal() >= b.ordinal() ? a : b;
+    }
+
+    private void reps(Dose.Reps reps, SideRule.Visit visit, boolean first) {
+        if (first && reps.shown() != null && reps.shown().onTop()) shown(reps.shown(), visit.side());
+        if (step.sides() instanceof SideRule.Alternating rule) {
+            if (first) alternating(reps, rule);
+            return;
+        }
+        for (int set = 1; set <= reps.sets(); set++) {
+            Draft draft = draft(Kind.REPS, visit.side());
+            draft.direction = visit.direction();
+            draft.reps = reps.reps();
+            draft.set = set;
+            draft.work = reps.reps() * repMillis(reps);
+            draft.typed = isRepTyped(reps);
+            out.accept(draft);
+            if (set < reps.sets()) rest(reps.restSeconds(), visit.side(), set);
+        }
+    }
+
+    private void shown(Dose.Reps.Shown shown, Side side) {
+        Draft draft = draft(Kind.SHOWN, side);
+        draft.work = (long) shown.reps() * (shown.millis() == null ? pace.shownRep() : shown.millis());
+        draft.typed = shown.millis() != null;
+        out.accept(draft);
+    }
+
+    /** Side to side: one moment a repetition. */
+    private void alternating(Dose.Reps reps, SideRule.Alternating rule) {
+        long one = repMillis(reps);
+        for (int set = 1; set <= reps.sets(); set++) {
+            for (int n = 0; n < rule.inAll(reps.reps()); n++) {
+                Draft sway = draft(Kind.REPS, rule.sideOf(n));
+                sway.reps = 1;
+                sway.set = set;
+                sway.work = one;
+                sway.typed = isRepTyped(reps);
+                sway.settledIn = n > 0 || set > 1;
+                out.accept(sway);
+            }
+            if (set < reps.sets()) rest(reps.restSeconds(), null, set);
+        }
+    }
+
+    private boolean isRepTyped(Dose.Reps reps) {
+        return step.timing().positionMillis() != null || reps.repMillis() != null;
+    }
+
+    private long repMillis(Dose.Reps reps) {
+        if (step.timing().positionMillis() != null) return step.timing().positionMillis();
+        if (reps.repBreaths() != null) return reps.repBreaths() * pace.breathAt(where, false);
+        return reps.repMillis() == null ? pose.repMillisOrDefault() : reps.repMillis();
+    }
+
+    private void attempts(Dose.Attempts attempts, SideRule.Visit visit) {
+        for (int n = 1; n <= attempts.attempts(); n++) {
+            Draft attempt = simple(attempts.each(), visit);
+            attempt.kind = Kind.ATTEMPT;
+            attempt.set = n;
+            out.accept(attempt);
+            if (n < attempts.attempts()) rest(attempts.restSeconds(), visit.side(), n);
+        }
+    }
+
+    private void rest(int seconds, Side side, int set) {
+        if (seconds == 0) return;
+        Draft pause = draft(Kind.PAUSE, side);
+        pause.set = set;
+        pause.work = (long) seconds * Millis.SECOND;
+        pause.typed = true;
+        out.accept(pause);
+    }
+}

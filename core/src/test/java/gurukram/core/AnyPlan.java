@@ -1,0 +1,359 @@
+package gurukram.core;
+
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.CueLevel;
+import gurukram.core.plan.Cueing;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.FlowPace;
+import gurukram.core.plan.FlowSettings;
+import gurukram.core.plan.FlowSides;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Join;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.Link;
+import gurukram.core.plan.Marks;
+import gurukram.core.plan.Mode;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Prop;
+import gurukram.core.plan.Rounds;
+import gurukram.core.plan.School;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.Style;
+import gurukram.core.plan.Texts;
+import gurukram.core.plan.Theme;
+import gurukram.core.plan.Timing;
+import gurukram.core.plan.When;
+import gurukram.core.pose.Hold;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Side;
+import gurukram.core.pose.SideBehaviour;
+import gurukram.core.time.Breath;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+
+/** Plans at random, with everything the model has; they hold the rules, and the same seed gives the same plan. */
+public final class AnyPlan {
+    private static final List<Pose> POSES = List.copyOf(Plans.CATALOGUE.poses());
+    private static final List<String> WORDS = List.of(
+            "tide",
+            "rope",
+            "Half moon",
+            "\"quoted\"",
+            "a, b; c",
+            "x // y",
+            "note: z",
+            "- dash",
+            "„knot“",
+            "ā ī ū ṛ ṣ ṇ",
+            "5 breaths",
+            "end flow",
+            "class: no",
+            "> quay",
+            "(0, 1)",
+            "both",
+            "left first",
+            "1:30",
+            "é",
+            "#",
+            "🙂",
+            "round 2: in");
+
+    private final Random random;
+    private int ids;
+
+    private AnyPlan(Random random) {
+        this.random = random;
+    }
+
+    public static ClassPlan of(long seed) {
+        return new AnyPlan(new Random(seed)).plan();
+    }
+
+    private ClassPlan plan() {
+        return new ClassPlan(settings(), some(0, 4, this::section));
+    }
+
+    private NodeId id() {
+        return new NodeId("a" + ids++);
+    }
+
+    private <T> List<T> some(int least, int most, Supplier<T> one) {
+        return IntStream.range(0, least + random.nextInt(most - least + 1))
+                .mapToObj(i -> one.get())
+                .toList();
+    }
+
+    private boolean rarely() {
+        return random.nextInt(5) == 0;
+    }
+
+    private int from(int least, int most) {
+        return least + random.nextInt(most - least + 1);
+    }
+
+    private <E> E one(List<E> values) {
+        return values.get(random.nextInt(values.size()));
+    }
+
+    private <E extends Enum<E>> E one(Class<E> type) {
+        return one(List.of(type.getEnumConstants()));
+    }
+
+    private <T> T maybe(Supplier<T> value) {
+        return rarely() ? value.get() : null;
+    }
+
+    private String words() {
+        return rarely() ? String.join(" ", some(1, 3, () -> one(WORDS))) : "";
+    }
+
+    private ClassSettings settings() {
+        return new ClassSettings(
+                "T " + words(),
+                new Theme(words(), words(), words(), words(), words(), words(), words(), words(), words()),
+                from(5, 240),
+                one(Style.class),
+                one(Level.class),
+                rarely(),
+                rarely() ? "%02d:%02d".formatted(from(0, 23), from(0, 59)) : "",
+                maybe(() -> one(POSES).id()),
+                one(Side.class),
+                school(),
+                words() + "\n" + words());
+    }
+
+    private School school() {
+        return new School(
+                maybe(() -> one(Dose.Pattern.Holds.class)),
+                maybe(() -> from(1, 60)),
+                maybe(() -> from(500, 5_000)),
+                maybe(() -> one(School.LegRule.class)),
+                maybe(() -> one(School.Knees.class)),
+                maybe(() -> one(School.Voice.class)),
+                maybe(() -> one(School.Names.class)),
+                maybe(this::rarely),
+                maybe(() -> one(School.Roll.class)));
+    }
+
+    private Texts texts() {
+        return new Texts(words() + "\n" + words(), words(), words());
+    }
+
+    private Marks marks() {
+        List<Marks.Mute> mutes = rarely() ? some(1, 2, () -> new Marks.Mute("rule-" + from(1, 9), words())) : List.of();
+        return new Marks(rarely(), rarely(), maybe(() -> from(1, 9)), mutes);
+    }
+
+    private Section section() {
+        Supplier<Item> item = () -> rarely() ? flow() : step(null);
+        return new Section(
+                id(),
+                one(SectionRole.class),
+                words(),
+                maybe(() -> one(Cueing.class)),
+                some(0, 5, item),
+                texts(),
+                marks());
+    }
+
+    private Flow flow() {
+        FlowSettings settings = flowSettings();
+        return new Flow(
+                id(), settings, some(0, 6, () -> step(settings)), some(0, 1, () -> link(settings)), texts(), marks());
+    }
+
+    private FlowSettings flowSettings() {
+        FlowSides sides = new FlowSides(
+                one(FlowSides.Counting.class),
+                one(FlowSides.Order.class),
+                one(Side.class),
+                one(FlowSides.Turn.class),
+                one(FlowSides.Leads.class),
+                one(FlowSides.LeadNames.class));
+        List<Mode.Run> modes = rarely() ? some(1, 3, () -> new Mode.Run(from(1, 3), one(Mode.class))) : List.of();
+        int rounds = modes.isEmpty()
+                ? from(1, 7)
+                : modes.stream().mapToInt(Mode.Run::rounds).sum();
+        boolean byRound = rarely();
+        FlowPace pace = new FlowPace(
+                byRound ? null : maybe(() -> from(1_000, 60_000)),
+                byRound ? some(1, 4, () -> from(1_000, 60_000)) : List.of(),
+                modes,
+                rarely() ? some(1, 3, () -> one(CueLevel.class)) : List.of());
+        return new FlowSettings(words(), rounds, sides, pace, join(), maybe(this::join), school());
+    }
+
+    private Join join() {
+        return switch (from(1, 3)) {
+            case 1 -> new Join.Separate();
+            case 2 -> new Join.Shared(from(0, 3), from(1, 3));
+            default -> new Join.Rested(from(1, 600), one(Join.Rested.Unit.class));
+        };
+    }
+
+    private When when(boolean inFlow) {
+        Set<Level> levels = Set.copyOf(some(0, 2, () -> one(Level.class)));
+        if (!inFlow) return levels.isEmpty() ? When.at(Level.BEGINNER) : new When(levels, null, null);
+        Rounds rounds = maybe(() ->
+                rarely() ? Rounds.LAST : rarely() ? Rounds.from(from(1, 108)) : Rounds.of(from(1, 3), from(3, 9)));
+        When when = new When(levels, rounds, maybe(() -> from(1, 2)));
+        return when.equals(When.ALWAYS) ? When.in(Rounds.of(2, 2)) : when;
+    }
+
+    private Link link(FlowSettings flow) {
+        return new Link(id(), when(true), rarely(), some(0, 3, () -> bareStep(flow)), marks());
+    }
+
+    private Step step(FlowSettings flow) {
+        Step step = bareStep(flow);
+        return step.withLayers(rarely() ? some(1, 3, () -> layer(step, flow)) : List.of());
+    }
+
+    private Step bareStep(FlowSettings flow) {
+        if (rarely() && rarely()) {
+            return Step.of(id(), null, new SideRule.None(), rarely() ? openRange() : new Dose.Open(from(1, 7_200)));
+        }
+        Pose pose = one(POSES);
+        SideRule sides = sides(pose, flow);
+        return new Step(
+                id(),
+                pose.id(),
+                sides,
+                dose(sides),
+                new Timing(
+                        maybe(() -> from(1_000, 60_000)), maybe(() -> from(0, 600_000)), maybe(() -> one(Hold.class))),
+                texts(),
+                marks(),
+                rarely()
+                        ? some(1, 2, () -> new Prop(from(1, 4), one(List.of("block", "strap", "long blanket"))))
+                        : List.of(),
+                List.of());
+    }
+
+    private Layer layer(Step step, FlowSettings flow) {
+        Layer.Edit edit = switch (step.pose() == null ? 0 : from(0, 4)) {
+            case 1 -> new Layer.Before(bareStep(flow));
+            case 2 -> new Layer.After(bareStep(flow));
+            case 3 -> replacement(step, flow);
+            case 4 -> new Layer.Become(null, null, dose(step.sides()));
+            default -> new Layer.Omit();
+        };
+        return new Layer(id(), when(flow != null), edit);
+    }
+
+    private Layer.Become replacement(Step step, FlowSettings flow) {
+        Pose pose = one(POSES);
+        SideRule sides = sides(pose, flow);
+        return new Layer.Become(pose.id(), sides, dose(sides));
+    }
+
+    private SideRule sides(Pose pose, FlowSettings flow) {
+        Side first = one(Side.class);
+        if (pose.sides() == SideBehaviour.SYMMETRIC) {
+            return rarely() ? new SideRule.TwoDirections(null) : new SideRule.None();
+        }
+        List<SideRule> rules = new ArrayList<>(List.of(
+                new SideRule.Both(first),
+                new SideRule.Only(first),
+                new SideRule.Alternating(first, rarely()),
+                new SideRule.TwoDirections(first)));
+        if (pose.sides() == SideBehaviour.CROSSING) rules.add(new SideRule.Crossing(first));
+        if (flow != null && flow.hasSides()) rules.addAll(List.of(new SideRule.Lead(), new SideRule.Other()));
+        if (pose.sides() == SideBehaviour.COMPOUND) {
+            rules.add(new SideRule.Compound(new SideRule.Both(first), rarely()));
+            rules.add(new SideRule.Compound(new SideRule.Only(first), rarely()));
+        }
+        return one(rules);
+    }
+
+    private Dose dose(SideRule sides) {
+        if (sides instanceof SideRule.Alternating)
+            return rarely() ? repsRange() : reps(from(1, 12), from(1, 3), 20, null, null);
+        return switch (from(0, 11)) {
+            case 0 -> new Dose.Seconds(from(1, 300));
+            case 1 -> reps(from(2, 12), from(1, 3), from(0, 60), maybe(() -> from(500, 60_000)), shown());
+            case 2 -> new Dose.Reps(from(2, 12), from(1, 3), from(0, 60), null, from(1, 20), shown());
+            case 3 -> new Dose.Counts(from(1, 60));
+            case 4 -> pattern();
+            case 5 ->
+                new Dose.Attempts(
+                        from(1, 5),
+                        one(List.of(new Dose.Breaths(3), new Dose.Seconds(20), new Dose.Counts(5))),
+                        from(0, 60));
+            case 6 -> new Dose.OwnPace(from(1, 600));
+            case 7 -> range();
+            case 8, 9 -> new Dose.Movement(some(1, 3, () -> one(Breath.class)), rarely());
+            case 10 -> rarely() ? openRange() : new Dose.Open(from(1, 600));
+            default -> new Dose.Breaths(from(1, 20));
+        };
+    }
+
+    private static Dose.Reps reps(int reps, int sets, int rest, Integer each, Dose.Reps.Shown shown) {
+        return new Dose.Reps(reps, sets, rest, each, null, shown);
+    }
+
+    private Dose.Reps.Shown shown() {
+        if (!rarely()) return null;
+        boolean onTop = random.nextBoolean();
+        return new Dose.Reps.Shown(from(1, 2), onTop, onTop ? maybe(() -> from(500, 20_000)) : null);
+    }
+
+    private Dose.Pattern pattern() {
+        return new Dose.Pattern(some(1, 3, () -> stage(from(1, 9))), one(Dose.Pattern.Holds.class));
+    }
+
+    private Dose.Pattern.Stage stage(int cycles) {
+        return new Dose.Pattern.Stage(from(1, 9), from(0, 9), from(1, 9), from(0, 9), cycles);
+    }
+
+    private Dose openRange() {
+        int low = from(1, 100);
+        return new Dose.Range(new Dose.Open(low), new Dose.Open(low + from(0, 60)), new Dose.Open(low + 61));
+    }
+
+    private Dose repsRange() {
+        int low = from(1, 9);
+        return new Dose.Range(
+                reps(low, 1, 30, null, null),
+                reps(low + 1, from(1, 3), 30, null, null),
+                reps(low + from(1, 3), 3, 30, null, null));
+    }
+
+    private Dose range() {
+        int low = from(1, 9);
+        int chosen = low + from(0, 3);
+        int high = low + from(3, 6);
+        Dose.Pattern.Stage stage = stage(1);
+        Dose.Pattern.Holds holds = one(Dose.Pattern.Holds.class);
+        return switch (from(0, 5)) {
+            case 0 -> range(low, chosen, high, Dose.Seconds::new);
+            case 1 -> range(low, chosen, high, Dose.Counts::new);
+            case 2 -> range(low, chosen, high, Dose.OwnPace::new);
+            case 3 -> range(low, chosen, high, n -> new Dose.Attempts(n, new Dose.Breaths(2), 15));
+            case 4 ->
+                range(
+                        low,
+                        chosen,
+                        high,
+                        n -> new Dose.Pattern(
+                                List.of(new Dose.Pattern.Stage(
+                                        stage.in(), stage.holdIn(), stage.out(), stage.holdOut(), n)),
+                                holds));
+            default -> rarely() ? repsRange() : range(low, chosen, high, Dose.Breaths::new);
+        };
+    }
+
+    private static Dose range(int low, int chosen, int high, java.util.function.IntFunction<Dose> of) {
+        return new Dose.Range(of.apply(low), of.apply(chosen), of.apply(high));
+    }
+}
