@@ -20,6 +20,7 @@ import java.util.Set;
     @JsonSubTypes.Type(value = PlanEdit.Move.class, name = "move"),
     @JsonSubTypes.Type(value = PlanEdit.Change.class, name = "change"),
     @JsonSubTypes.Type(value = PlanEdit.Settings.class, name = "settings"),
+    @JsonSubTypes.Type(value = PlanEdit.Rewrite.class, name = "rewrite"),
     @JsonSubTypes.Type(value = PlanEdit.Together.class, name = "together")
 })
 public sealed interface PlanEdit {
@@ -133,6 +134,27 @@ public sealed interface PlanEdit {
         }
     }
 
+    /** The class written anew as a whole, as text or as a document: it collides with every other change. */
+    record Rewrite(ClassPlan plan) implements PlanEdit {
+        @Override
+        public ClassPlan applyTo(ClassPlan before) {
+            return plan;
+        }
+
+        @Override
+        public PlanEdit inverse(ClassPlan before) {
+            return new Rewrite(before);
+        }
+
+        @Override
+        public Set<NodeId> touches(ClassPlan before) {
+            Set<NodeId> all = new HashSet<>(Set.of(NodeId.CLASS));
+            before.walk(node -> all.add(node.id()));
+            plan.walk(node -> all.add(node.id()));
+            return all;
+        }
+    }
+
     /** Several edits that are one for the teacher: applied in order, taken back in reverse. */
     record Together(List<PlanEdit> edits) implements PlanEdit {
         public Together {
@@ -164,6 +186,14 @@ public sealed interface PlanEdit {
             }
             return touched;
         }
+    }
+
+    /** The edit that puts {@code now} where the node of its name stands: a change of its value, or of all it holds. */
+    static PlanEdit instead(ClassPlan plan, Node now) {
+        Node before = nodeIn(plan, now.id());
+        if (before.children().equals(now.children())) return new Change(now);
+        Place place = placeIn(plan, now.id());
+        return new Together(List.of(new Remove(now.id()), new Insert(place.parent(), place.after(), now)));
     }
 
     private static Node nodeIn(ClassPlan plan, NodeId id) {

@@ -83,7 +83,7 @@ class ClassController {
             EditPost post,
             Model model) {
         Level level = post.levelOr(() -> ownLevel(teacher, id));
-        FieldEdit edit = new FieldEdit(new NodeId(node), field, value, level, catalogue);
+        FieldEdit edit = new FieldEdit(new NodeId(node), field, value, level, catalogue, newIds);
         return apply(teacher, id, post, edit, node, field, model);
     }
 

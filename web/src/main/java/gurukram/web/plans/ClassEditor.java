@@ -66,6 +66,7 @@ public class ClassEditor {
         ClassPlan after = PlanRules.check(edit.applyTo(now.plan()), catalogue);
         boolean behind = version < now.version();
         if (after.equals(now.plan())) return new Answer(Outcome.UNCHANGED, now, asked.at());
+        if (behind && edit instanceof PlanEdit.Rewrite) return new Answer(Outcome.COLLIDED, now, null);
         if (behind) {
             Set<NodeId> moved = store.movedSince(teacher, id, version);
             if (!Collections.disjoint(moved, edit.touches(now.plan()))) return new Answer(Outcome.COLLIDED, now, null);

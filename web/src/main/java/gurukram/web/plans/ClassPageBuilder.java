@@ -1,9 +1,13 @@
 package gurukram.web.plans;
 
+import gurukram.core.notation.NodeText;
+import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Link;
+import gurukram.core.plan.Names;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
@@ -32,6 +36,8 @@ final class ClassPageBuilder {
     private final Refusal refusal;
     private final Map<NodeId, NodeTotal> totals;
     private final StepRows steps;
+    private final NodeText text;
+    private final NotationWriter writer;
 
     ClassPageBuilder(StoredClass stored, Score score, Level level, PoseCatalogue catalogue, Refusal refusal) {
         this.stored = stored;
@@ -41,6 +47,8 @@ final class ClassPageBuilder {
         this.refusal = refusal;
         this.totals = score.totals();
         this.steps = new StepRows(catalogue, level, totals, refusal);
+        this.text = new NodeText(catalogue, Names.numbers());
+        this.writer = new NotationWriter(catalogue);
     }
 
     ClassPage build(Notice notice) {
@@ -135,9 +143,13 @@ final class ClassPageBuilder {
             for (Item item : section.items()) {
                 if (item instanceof Flow flow) {
                     rows.add(flowRow(flow));
-                    for (int i = 0; i < flow.steps().size(); i++) {
-                        boolean last = i == flow.steps().size() - 1;
-                        rows.add(steps.row(flow.steps().get(i), flow, last ? "bracket bracket-end" : "bracket"));
+                    stepsOf(flow, flow.steps(), flow.links().isEmpty(), rows);
+                    for (Link link : flow.links()) {
+                        boolean last = link == flow.links().get(flow.links().size() - 1);
+                        rows.add(new Row.LinkRow(
+                                link.id().value(),
+                                writer.write(link).lines().findFirst().orElse("link")));
+                        stepsOf(flow, link.steps(), last, rows);
                     }
                 } else if (item instanceof Step step) {
                     rows.add(steps.row(step, null, ""));
@@ -145,6 +157,13 @@ final class ClassPageBuilder {
             }
         }
         return rows;
+    }
+
+    private void stepsOf(Flow flow, List<Step> all, boolean ends, List<Row> rows) {
+        for (int i = 0; i < all.size(); i++) {
+            boolean end = ends && i == all.size() - 1;
+            rows.add(steps.row(all.get(i), flow, end ? "bracket bracket-end" : "bracket"));
+        }
     }
 
     private Row sectionRow(Section section) {
@@ -187,6 +206,15 @@ final class ClassPageBuilder {
                 total == null ? "0:00" : Millis.show(total.lengthMs()),
                 FlowRowFields.counts(flow, total),
                 SpineBar.of(total),
+                Field.text(id, FieldEdit.LINE, text.line(flow), "The flow’s line as text", 60)
+                        .orRefused(refusal),
+                Field.lines(
+                                id,
+                                FieldEdit.LINES,
+                                text.lines(flow),
+                                "Notes and marks of the flow, one a line",
+                                "notes, marks")
+                        .orRefused(refusal),
                 flow.steps().isEmpty());
     }
 }

@@ -1,7 +1,9 @@
 package gurukram.web.plans;
 
+import gurukram.core.notation.NodeText;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
@@ -10,13 +12,19 @@ import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
+import java.util.function.Supplier;
 
 /**
  * One field of one node gets another value.
  *
  * @param level the level the page shows: a dose typed at the class's own level is the base line, at another its own
  */
-record FieldEdit(NodeId node, String field, String value, Level level, PoseCatalogue catalogue) implements EditRequest {
+record FieldEdit(NodeId node, String field, String value, Level level, PoseCatalogue catalogue, Supplier<NodeId> newIds)
+        implements EditRequest {
+    /** The node's own line, and the lines under it, as text. */
+    static final String LINE = "line";
+
+    static final String LINES = "lines";
 
     @Override
     public Labelled on(ClassPlan now) {
@@ -25,15 +33,31 @@ record FieldEdit(NodeId node, String field, String value, Level level, PoseCatal
             return new Labelled(edit, "Class: " + field, null);
         }
         Node found = now.find(node).orElseThrow(() -> new Refused("That part of the class is no longer there."));
-        return new Labelled(new PlanEdit.Change(changed(found, now)), name(found) + ": " + field, null);
+        return new Labelled(PlanEdit.instead(now, changed(found, now)), name(found) + ": " + field, null);
     }
 
     private Node changed(Node found, ClassPlan now) {
+        boolean hasText = found instanceof Flow || found instanceof Step;
+        if (hasText && field.equals(LINE)) return text().withLine(found, around(found, now), value);
+        if (hasText && field.equals(LINES)) return text().withLines(found, around(found, now), value);
         if (found instanceof Flow flow) return flow.with(FlowFields.with(flow.settings(), field, value));
         if (found instanceof Section section) return SectionFields.with(section, field, value);
         if (!(found instanceof Step step)) throw new IllegalArgumentException("no fields on this node");
         boolean baseLine = level == now.settings().level();
         return new StepFields(catalogue, level, baseLine).with(step, field, value);
+    }
+
+    private NodeText text() {
+        return new NodeText(catalogue, newIds);
+    }
+
+    /** The flow a step stands in; null outside flows. */
+    private static Flow around(Node found, ClassPlan now) {
+        Node parent = now.placeOf(found.id())
+                .flatMap(place -> now.find(place.parent()))
+                .orElse(null);
+        if (parent instanceof Link link) return around(link, now);
+        return parent instanceof Flow flow ? flow : null;
     }
 
     private String name(Node found) {

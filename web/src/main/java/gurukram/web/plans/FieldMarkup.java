@@ -28,6 +28,7 @@ final class FieldMarkup {
         html.append('>');
         words("before", field.before());
         if (field.isChoice()) select(changeUrl);
+        else if (field.rows() > 0) lines(changeUrl);
         else input(changeUrl);
         words("after", field.after());
         if (wrong) {
@@ -62,6 +63,14 @@ final class FieldMarkup {
         common(changeUrl);
         html.append('>');
         nudge("1", "+");
+    }
+
+    private void lines(String changeUrl) {
+        html.append("<textarea class=\"words\" spellcheck=\"false\"");
+        attribute("rows", String.valueOf(field.rows()));
+        attribute("cols", String.valueOf(field.width()));
+        common(changeUrl);
+        html.append(">\n").append(HtmlUtils.htmlEscape(field.value())).append("</textarea>");
     }
 
     private void common(String changeUrl) {

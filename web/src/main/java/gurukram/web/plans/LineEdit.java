@@ -7,6 +7,8 @@ import gurukram.core.notation.LineReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Place;
@@ -74,9 +76,26 @@ record LineEdit(
         if (behind) return behind(plan, node.id());
         if (node instanceof Section section) return new Spot(section.id(), last(section), null);
         if (node instanceof Flow flow) return new Spot(flow.id(), last(flow), flow);
-        Place place = plan.placeOf(node.id()).orElseThrow();
-        Node parent = plan.find(place.parent()).orElseThrow();
-        return new Spot(parent.id(), node.id(), parent instanceof Flow flow ? flow : null);
+        Node parent = parentOf(plan, node);
+        if (node instanceof Link link) return new Spot(link.id(), last(link), (Flow) parent);
+        // A layer, and what it puts in, stands for its step.
+        if (node instanceof Layer || parent instanceof Layer) return after(plan, stepAround(plan, node));
+        return after(plan, node);
+    }
+
+    private static Node parentOf(ClassPlan plan, Node node) {
+        return plan.find(plan.placeOf(node.id()).orElseThrow().parent()).orElseThrow();
+    }
+
+    private static Node stepAround(ClassPlan plan, Node node) {
+        Node parent = parentOf(plan, node);
+        return parent instanceof Layer layer ? parentOf(plan, layer) : parent;
+    }
+
+    private static Spot after(ClassPlan plan, Node step) {
+        Node parent = parentOf(plan, step);
+        Node flow = parent instanceof Link link ? parentOf(plan, link) : parent;
+        return new Spot(parent.id(), step.id(), flow instanceof Flow around ? around : null);
     }
 
     private static Spot behind(ClassPlan plan, NodeId node) {
@@ -91,7 +110,7 @@ record LineEdit(
     }
 
     private static NodeId last(Node parent) {
-        List<? extends Node> children = parent.children();
+        List<? extends Node> children = parent instanceof Flow flow ? flow.steps() : parent.children();
         return children.isEmpty() ? null : children.get(children.size() - 1).id();
     }
 

@@ -33,7 +33,7 @@ public record PrintPage(String title, String theme, String about, String length,
                             ? "Flow"
                             : flow.settings().name();
                     String first = flow.settings().hasSides()
-                            ? flow.settings().firstSide().word() + " first"
+                            ? flow.settings().sides().first().word() + " first"
                             : "";
                     lines.add(new Line(0, name, first, FlowRowFields.counts(flow, total), length(total), ""));
                     flow.steps().forEach(step -> lines.add(line(step, 1, level, catalogue, totals)));

@@ -27,7 +27,10 @@ public sealed interface Row {
         }
     }
 
-    /** @param counts rounds, passes and movements in words */
+    /**
+     * @param counts rounds, passes and movements in words
+     * @param line the flow's line as text, {@code lines} what stands under it
+     */
     record FlowRow(
             String id,
             Field name,
@@ -36,6 +39,8 @@ public sealed interface Row {
             String length,
             String counts,
             SpineBar bar,
+            Field line,
+            Field lines,
             boolean empty)
             implements Row {
         @Override
@@ -44,7 +49,18 @@ public sealed interface Row {
         }
     }
 
+    /** @param words when it is done, as written */
+    record LinkRow(String id, String words) implements Row {
+        @Override
+        public String kind() {
+            return "link";
+        }
+    }
+
     /**
+     * @param written the dose as text
+     * @param lines marks, timing, props and layers as text
+     * @param layers what is different at some levels, rounds or passes
      * @param sum how the length comes about
      * @param bracket classes that go on with a flow's bracket; empty outside flows
      * @param ownDose whether the shown level has a dose of its own
@@ -60,7 +76,10 @@ public sealed interface Row {
             Field sides,
             Field unit,
             List<Field> dose,
+            Field written,
             Field note,
+            Field lines,
+            List<String> layers,
             List<String> cautions,
             String bracket,
             boolean ownDose)

@@ -1,8 +1,12 @@
 package gurukram.web.plans;
 
 import gurukram.core.dose.Dose;
+import gurukram.core.notation.NodeText;
+import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Names;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
@@ -29,12 +33,16 @@ final class StepRows {
     private final Level level;
     private final Map<NodeId, NodeTotal> totals;
     private final Refusal refusal;
+    private final NodeText text;
+    private final NotationWriter writer;
 
     StepRows(PoseCatalogue catalogue, Level level, Map<NodeId, NodeTotal> totals, Refusal refusal) {
         this.catalogue = catalogue;
         this.level = level;
         this.totals = totals;
         this.refusal = refusal;
+        this.text = new NodeText(catalogue, Names.numbers());
+        this.writer = new NotationWriter(catalogue);
     }
 
     Row row(Step step, Flow flow, String bracket) {
@@ -52,12 +60,30 @@ final class StepRows {
                 sides(step, pose, flow),
                 unit(step, pose),
                 dose(id, step.doseFor(level), pose),
+                written(id, step.doseFor(level), of(pose)),
                 Field.text(id, "note", step.note(), "Note", 30).orRefused(refusal),
+                Field.lines(
+                                id,
+                                FieldEdit.LINES,
+                                text.lines(step),
+                                "Marks and layers" + of(pose) + ", one a line",
+                                "marks, layers")
+                        .orRefused(refusal),
+                step.layers().stream().map(writer::words).toList(),
                 pose == null
                         ? List.of()
                         : pose.cautions().stream().map(c -> c.words()).toList(),
                 bracket,
                 step.hasDoseFor(level));
+    }
+
+    private static String of(Pose pose) {
+        return pose == null ? " of open time" : " of " + pose.name();
+    }
+
+    private Field written(String id, Dose dose, String of) {
+        Field field = Field.text(id, "dose", dose.toString(), "Dose" + of + " as text", 30);
+        return DoseUnit.of(dose) == DoseUnit.WRITTEN ? null : field.orRefused(refusal);
     }
 
     private static String sum(NodeTotal total) {
@@ -71,7 +97,8 @@ final class StepRows {
 
     /** Null for poses without sides. */
     private Field sides(Step step, Pose pose, Flow flow) {
-        if (pose == null || pose.sides() == SideBehaviour.SYMMETRIC) return null;
+        boolean symmetric = pose == null || pose.sides() == SideBehaviour.SYMMETRIC;
+        if (symmetric && step.sides() instanceof SideRule.None) return null;
         List<Field.Option> options = new ArrayList<>();
         if (flow != null && flow.settings().hasSides()) {
             options.add(new Field.Option("lead", "lead side"));
@@ -83,7 +110,10 @@ final class StepRows {
         options.add(new Field.Option("left", "left only"));
         options.add(new Field.Option("alternating", "side to side, right first"));
         options.add(new Field.Option("alternating, left first", "side to side, left first"));
+        if (symmetric) options.clear();
         if (!pose.sides().hasSides()) options.add(new Field.Option("none", "no side"));
+        String own = step.sides().words();
+        if (options.stream().noneMatch(option -> option.value().equals(own))) options.add(new Field.Option(own, own));
         return Field.choice(step.id().value(), "sides", step.sides().words(), "Sides of " + pose.name(), options)
                 .orRefused(refusal);
     }

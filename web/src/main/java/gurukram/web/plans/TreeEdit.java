@@ -3,6 +3,8 @@ package gurukram.web.plans;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
@@ -51,7 +53,7 @@ record TreeEdit(What what, NodeId node, Supplier<NodeId> newIds) implements Edit
         if (at > 0)
             return new PlanEdit.Move(
                     node, place.parent(), at > 1 ? siblings.get(at - 2).id() : null);
-        if (!(found instanceof Item)) return null;
+        if (!(found instanceof Item) || isInLinkOrLayer(plan, place)) return null;
         Place outer = plan.placeOf(place.parent()).orElseThrow();
         if (isFlow(plan, place.parent())) return outOfFlow(found, outer.parent(), outer.after());
         if (outer.after() == null) return null;
@@ -64,13 +66,19 @@ record TreeEdit(What what, NodeId node, Supplier<NodeId> newIds) implements Edit
         int at = indexOf(siblings, node);
         if (at < siblings.size() - 1)
             return new PlanEdit.Move(node, place.parent(), siblings.get(at + 1).id());
-        if (!(found instanceof Item)) return null;
+        if (!(found instanceof Item) || isInLinkOrLayer(plan, place)) return null;
         Place outer = plan.placeOf(place.parent()).orElseThrow();
         if (isFlow(plan, place.parent())) return outOfFlow(found, outer.parent(), place.parent());
         List<? extends Node> sections = plan.sections();
         int section = indexOf(sections, place.parent());
         if (section == sections.size() - 1) return null;
         return new PlanEdit.Move(node, sections.get(section + 1).id(), null);
+    }
+
+    /** Steps of links and layers only change places among themselves. */
+    private static boolean isInLinkOrLayer(ClassPlan plan, Place place) {
+        Node parent = plan.find(place.parent()).orElse(null);
+        return parent instanceof Link || parent instanceof Layer;
     }
 
     private static boolean isFlow(ClassPlan plan, NodeId id) {

@@ -31,8 +31,8 @@ public final class TypedPlan {
                 if (made.edit() != null) plan = made.edit().applyTo(plan);
                 at = made.at().value();
                 if (lineAndNote.length == 2) {
-                    FieldEdit note =
-                            new FieldEdit(made.at(), "note", lineAndNote[1].strip(), settings.level(), catalogue);
+                    FieldEdit note = new FieldEdit(
+                            made.at(), "note", lineAndNote[1].strip(), settings.level(), catalogue, newIds);
                     plan = note.on(plan).edit().applyTo(plan);
                 }
             } catch (Refused e) {

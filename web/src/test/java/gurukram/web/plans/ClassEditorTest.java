@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Names;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
@@ -57,7 +58,8 @@ class ClassEditorTest {
     }
 
     private FieldEdit breaths(String pose, String value) {
-        return new FieldEdit(node(pose), "breaths", value, Level.INTERMEDIATE, app.bean(PoseCatalogue.class));
+        return new FieldEdit(
+                node(pose), "breaths", value, Level.INTERMEDIATE, app.bean(PoseCatalogue.class), Names.numbers());
     }
 
     @Test
@@ -156,7 +158,8 @@ class ClassEditorTest {
 
     @Test
     void whatCannotBeUnfoldedIsNotStored() {
-        FieldEdit lead = new FieldEdit(node("tree"), "sides", "lead", Level.BEGINNER, app.bean(PoseCatalogue.class));
+        FieldEdit lead = new FieldEdit(
+                node("tree"), "sides", "lead", Level.BEGINNER, app.bean(PoseCatalogue.class), Names.numbers());
         assertThatThrownBy(() -> editor.edit(teacher, id, 1, lead)).isInstanceOf(Refused.class);
         assertThat(now().version()).isEqualTo(1);
     }

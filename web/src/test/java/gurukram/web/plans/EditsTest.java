@@ -7,6 +7,7 @@ import gurukram.core.notation.LineReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
@@ -67,7 +68,7 @@ class EditsTest {
     }
 
     private ClassPlan field(String words, String field, String value) {
-        return new FieldEdit(node(plan, words), field, value, Level.BEGINNER, CATALOGUE)
+        return new FieldEdit(node(plan, words), field, value, Level.BEGINNER, CATALOGUE, Names.numbers())
                 .on(plan)
                 .edit()
                 .applyTo(plan);
@@ -115,7 +116,7 @@ class EditsTest {
     @ParameterizedTest
     @CsvSource({"title, ''", "slot, 4", "slot, 241", "slot, an hour"})
     void aSettingThatCannotBeIsRefused(String field, String value) {
-        FieldEdit edit = new FieldEdit(NodeId.CLASS, field, value, Level.BEGINNER, CATALOGUE);
+        FieldEdit edit = new FieldEdit(NodeId.CLASS, field, value, Level.BEGINNER, CATALOGUE, Names.numbers());
         assertThatThrownBy(() -> edit.on(plan)).isInstanceOf(Refused.class);
     }
 
@@ -129,14 +130,14 @@ class EditsTest {
     @Test
     void aDoseAtAnotherLevelLeavesTheBaseLine() {
         NodeId tree = node(plan, "tree");
-        ClassPlan after = new FieldEdit(tree, "breaths", "9", Level.ADVANCED, CATALOGUE)
+        ClassPlan after = new FieldEdit(tree, "breaths", "9", Level.ADVANCED, CATALOGUE, Names.numbers())
                 .on(plan)
                 .edit()
                 .applyTo(plan);
         Step step = (Step) after.find(tree).orElseThrow();
         assertThat(step.dose()).hasToString("5 breaths");
         assertThat(step.doseFor(Level.ADVANCED)).hasToString("9 breaths");
-        ClassPlan back = new FieldEdit(tree, "same", "", Level.ADVANCED, CATALOGUE)
+        ClassPlan back = new FieldEdit(tree, "same", "", Level.ADVANCED, CATALOGUE, Names.numbers())
                 .on(after)
                 .edit()
                 .applyTo(after);

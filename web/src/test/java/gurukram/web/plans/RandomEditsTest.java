@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gurukram.core.notation.LineReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.PlanJson;
 import gurukram.core.plan.PlanRules;
+import gurukram.core.plan.Step;
 import gurukram.core.plan.Style;
 import gurukram.core.pose.CatalogueReader;
 import gurukram.core.pose.Level;
@@ -90,7 +92,10 @@ class RandomEditsTest {
         "theme",
         "slot",
         "style",
-        "level"
+        "level",
+        "line",
+        "lines",
+        "lines"
     };
     private static final String[] VALUES = {
         "",
@@ -130,7 +135,16 @@ class RandomEditsTest {
         "HATHA",
         "ADVANCED",
         "<b>&\"'",
-        "10 reps x 2, alternating"
+        "10 reps x 2, alternating",
+        "beginner: 3 breaths\nround 2: plank, out",
+        "round 2: then chair, out\n-- locked\nadvanced, last round: leave out",
+        "locked, optional, priority 3\nmuted some-rule: why",
+        "pace 5 s, setting up 0 s\nprops: 2 blocks",
+        "flow \"tide\", 6 rounds, 2 learn, 2 breath, 2 silent, pose by pose, both sides",
+        "flow, 3 rounds, paces 4/3 s, always left, one side",
+        "tree, both, 5-8 breaths, at 6",
+        "end flow",
+        "3 min open"
     };
 
     @ParameterizedTest
@@ -165,7 +179,14 @@ class RandomEditsTest {
         plan.walk(node -> nodes.add(node.id()));
         NodeId node = nodes.get(random.nextInt(nodes.size()));
         return switch (random.nextInt(4)) {
-            case 0 -> new FieldEdit(node, pick(FIELDS, random), pick(VALUES, random), level, CATALOGUE);
+            case 0 ->
+                new FieldEdit(
+                        node,
+                        pick(FIELDS, random),
+                        pick(VALUES, random),
+                        level,
+                        CATALOGUE,
+                        () -> NodeId.random(random));
             case 1 -> new TreeEdit(pick(TreeEdit.What.values(), random), node, () -> NodeId.random(random));
             default ->
                 new LineEdit(
@@ -196,7 +217,13 @@ class RandomEditsTest {
 
     private static List<NodeId> rowsOf(ClassPlan plan) {
         List<NodeId> rows = new ArrayList<>();
-        plan.walk(node -> rows.add(node.id()));
+        plan.sections().forEach(section -> withRows(section, rows));
         return rows;
+    }
+
+    /** Layers, and what they put in, stand on the row of their step. */
+    private static void withRows(Node node, List<NodeId> rows) {
+        rows.add(node.id());
+        if (!(node instanceof Step)) node.children().forEach(child -> withRows(child, rows));
     }
 }
