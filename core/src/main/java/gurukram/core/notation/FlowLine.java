@@ -143,6 +143,10 @@ final class FlowLine {
                             "“" + part + "” says nothing I know about a flow.",
                             "Maybe “3 rounds”, “both sides”, “one side”, “no sides”, “left first”, “side first” or “5 s a position”."));
         }
+        if (part.contains("\"") && !Quotes.isQuoted(part)) {
+            throw new Refused(Problem.of(
+                    "The quote in “" + part + "” is not closed.", "As in: flow \"harbour round\", 3 rounds."));
+        }
         return draft.with(draft.settings().withName(Quotes.plain(part)));
     }
 

@@ -6,6 +6,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
+import gurukram.core.text.Span;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
@@ -39,7 +40,7 @@ final class LayerLine {
         try {
             return Optional.of(new Layer(id, when.get(), edit(guarded.group(2).strip(), context)));
         } catch (Refused e) {
-            throw e.shifted(guarded.start(2));
+            throw e.shifted(guarded.start(2)).within(new Span(guarded.start(2), text.length()));
         }
     }
 

@@ -1,6 +1,7 @@
 package gurukram.core.notation;
 
 import gurukram.core.dose.Dose;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.SideRule;
@@ -11,6 +12,9 @@ public sealed interface Line {
     record AddStep(String pose, SideRule sides, Dose dose) implements Line {}
 
     record AddFlow(FlowSettings settings) implements Line {}
+
+    /** A flow with all its steps, from a list of a school. */
+    record AddList(Flow flow) implements Line {}
 
     /** A section; the name may be empty. */
     record AddSection(SectionRole role, String name) implements Line {}

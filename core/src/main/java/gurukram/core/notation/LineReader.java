@@ -1,10 +1,13 @@
 package gurukram.core.notation;
 
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
+import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 
 /**
@@ -18,10 +21,13 @@ public final class LineReader {
     private static final Pattern END = Pattern.compile("(?i)(?:end|end of|close|out of)(?: the)?(?: flow)?|/flow");
 
     private final PoseCatalogue catalogue;
+    private final Supplier<NodeId> ids;
     private final StepLine steps;
 
-    public LineReader(PoseCatalogue catalogue) {
+    /** @param ids names for the steps of a list */
+    public LineReader(PoseCatalogue catalogue, Supplier<NodeId> ids) {
         this.catalogue = catalogue;
+        this.ids = ids;
         this.steps = new StepLine(catalogue);
     }
 
@@ -31,6 +37,8 @@ public final class LineReader {
         if (END.matcher(line).matches()) return new Line.EndFlow();
         Optional<Line.AddSection> section = SectionLine.read(line);
         if (section.isPresent()) return section.get();
+        Optional<Flow> list = new TwelvePositions(catalogue, ids).read(line);
+        if (list.isPresent()) return new Line.AddList(list.get());
         Optional<FlowSettings> flow = FlowLine.read(line);
         if (flow.isPresent()) return new Line.AddFlow(flow.get());
         Optional<SectionRole> bareRole = SectionRole.named(line);

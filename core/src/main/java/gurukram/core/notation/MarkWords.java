@@ -83,7 +83,13 @@ final class MarkWords {
         Optional<Step> muted = muted(line, step.marks()).map(step::with);
         if (muted.isPresent()) return muted;
         Matcher props = PROPS.matcher(line);
-        if (props.matches()) return Optional.of(step.withProps(props(props.group(1), step.props())));
+        if (props.matches()) {
+            try {
+                return Optional.of(step.withProps(props(props.group(1), step.props())));
+            } catch (Refused e) {
+                throw e.shifted(props.start(1));
+            }
+        }
         Step changed = step;
         for (Parts.Part part : Parts.of(line).parts()) {
             Optional<Timing> timing = TIMING.read(part.text(), changed.timing());

@@ -101,7 +101,7 @@ public final class NotationReader {
         void all() {
             for (int i = 0; i < rawLines.length; i++) {
                 String line = plain(rawLines[i]);
-                if (!line.isBlank() && !line.strip().equals(">")) line(i, line);
+                if (!line.isBlank()) line(i, line);
             }
         }
 
@@ -185,8 +185,10 @@ public final class NotationReader {
             }
             Optional<Line.AddSection> heading = SectionLine.read(line);
             if (heading.isPresent()) return section(heading.get());
+            Optional<Flow> list = new TwelvePositions(catalogue, ids).read(line);
+            if (list.isPresent()) return flow(list.get());
             Optional<FlowSettings> settings = FlowLine.read(line);
-            if (settings.isPresent()) return flow(settings.get());
+            if (settings.isPresent()) return flow(Flow.of(ids.get(), settings.get()));
             Optional<LinkLine.Head> head = LinkLine.read(line);
             if (head.isPresent()) return link(head.get());
             Optional<SectionRole> role = SectionRole.named(line);
@@ -233,9 +235,10 @@ public final class NotationReader {
             return section;
         }
 
-        private NodeId flow(FlowSettings settings) {
+        /** What comes next stands in the flow, also behind the steps of a list. */
+        private NodeId flow(Flow begun) {
             leaveFlow();
-            flow = sectionHere().add(Flow.of(ids.get(), settings));
+            flow = sectionHere().add(begun);
             flowIndented = false;
             return mark(flow);
         }

@@ -16,7 +16,8 @@ record Parts(List<Part> parts) {
         for (int i = 0; i <= line.length(); i++) {
             char c = i == line.length() ? ',' : line.charAt(i);
             if (c == '"') quoted = !quoted;
-            if (c == '(' || c == ')') bracketed = c == '(';
+            if (!quoted && c == '(') bracketed = line.indexOf(')', i) > 0;
+            if (c == ')') bracketed = false;
             boolean cut = i == line.length() || (!quoted && !bracketed && (c == ',' || c == ';'));
             if (!cut) continue;
             add(parts, line, from, i);

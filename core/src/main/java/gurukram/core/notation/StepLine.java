@@ -67,7 +67,7 @@ final class StepLine {
             if (shorter == null) break;
             name = shorter;
         }
-        Span behindName = new Span(Math.min(name.length(), line.length()), line.length());
+        Span behindName = new Span(behind(name, line), line.length());
         try {
             Dose dose = doseWords.dose().orElse(null);
             boolean openTime = dose != null
@@ -78,6 +78,13 @@ final class StepLine {
         } catch (Refused e) {
             throw e.within(behindName);
         }
+    }
+
+    /** Where the words behind the name begin. */
+    private static int behind(String name, String line) {
+        int at = Math.min(name.length(), line.length());
+        while (at < line.length() && " ,;".indexOf(line.charAt(at)) >= 0) at++;
+        return at;
     }
 
     private static String takeDose(DoseWords words, String text) {

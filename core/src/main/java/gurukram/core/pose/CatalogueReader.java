@@ -92,6 +92,9 @@ public final class CatalogueReader {
                 fields.choice("breath", BreathAffinity.class, null),
                 fields.millisOrNull("repSeconds"),
                 doses(fields),
+                fields.felt("stretches"),
+                fields.felt("works"),
+                fields.flag("wristLoad"),
                 fields.cautions());
         fields.refuseUnknown();
         return problems.size() == before ? pose : null;

@@ -38,6 +38,10 @@ final class CatalogueRules {
         boolean named = pose.sideOf() != null;
         if (pose.sides().hasSides() && !named) problem(pose, "has sides, so it needs sideOf");
         if (pose.sides() == SideBehaviour.SYMMETRIC && named) problem(pose, "is symmetric, so sideOf says nothing");
+        boolean sided = pose.sides() != SideBehaviour.SYMMETRIC;
+        java.util.stream.Stream.concat(pose.stretches().stream(), pose.works().stream())
+                .filter(felt -> felt.where() != Felt.Where.BOTH && !sided)
+                .forEach(felt -> problem(pose, "is symmetric, so " + felt.area().word() + " is felt on both sides"));
         boolean compound = pose.sides() == SideBehaviour.COMPOUND;
         if (compound && pose.twist() == null) problem(pose, "is compound, so it needs twist: same or other");
         if (!compound && pose.twist() != null) problem(pose, "is not compound, so twist says nothing");

@@ -21,6 +21,8 @@ import java.util.Optional;
  * @param breath the half-breath it is entered on
  * @param repMillis one repetition in ms, where the pose is also done in repetitions; null otherwise
  * @param doses usual dose at each level
+ * @param stretches where it lengthens, {@code works} where muscles hold
+ * @param wristLoad whether hands carry weight with bent-back wrists
  */
 public record Pose(
         String id,
@@ -40,6 +42,9 @@ public record Pose(
         BreathAffinity breath,
         Integer repMillis,
         Map<Level, Dose> doses,
+        List<Felt> stretches,
+        List<Felt> works,
+        boolean wristLoad,
         List<Caution> cautions) {
 
     /** One repetition where neither the step nor the pose says how long it takes: a slow floor repetition. */
@@ -48,6 +53,8 @@ public record Pose(
     public Pose {
         also = List.copyOf(also);
         doses = java.util.Collections.unmodifiableMap(new EnumMap<>(doses));
+        stretches = List.copyOf(stretches);
+        works = List.copyOf(works);
         cautions = List.copyOf(cautions);
     }
 

@@ -75,6 +75,27 @@ final class PoseFields {
         return seconds.isMissingNode() ? null : (int) Math.round(seconds.asDouble(0) * 1000);
     }
 
+    /** {@code works: [glutes 2 own, core-front 1]}: area, strength, and the side where it is not both. */
+    List<Felt> felt(String name) {
+        List<Felt> felt = new ArrayList<>();
+        for (String line : list(name)) {
+            String[] parts = line.strip().split("\\s+");
+            boolean strong = parts.length >= 2 && parts[1].matches("[123]");
+            if (!strong || parts.length > 3) {
+                problem(name + ": “" + line + "” needs an area, a strength from 1 to 3, and maybe a side");
+                continue;
+            }
+            BodyArea area = constant(name, parts[0], BodyArea.class);
+            Felt.Where where = parts.length == 3 ? constant(name, parts[2], Felt.Where.class) : Felt.Where.BOTH;
+            if (area != null && where != null) felt.add(new Felt(area, Integer.parseInt(parts[1]), where));
+        }
+        return felt;
+    }
+
+    boolean flag(String name) {
+        return field(name).asBoolean(false);
+    }
+
     /** {@code cautions: [wrist change fists or forearms, ...]}: need, severity, then the change in words. */
     List<Caution> cautions() {
         List<Caution> cautions = new ArrayList<>();

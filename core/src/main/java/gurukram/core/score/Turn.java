@@ -21,8 +21,8 @@ record Turn(List<Visit> visits) {
     /** One time at one step. */
     record Visit(Step step, Pass pass) {}
 
-    Pass lastPass() {
-        return visits.get(visits.size() - 1).pass();
+    Visit last() {
+        return visits.get(visits.size() - 1);
     }
 
     /** The turns of a flow at a level, in order; a turn in which everything is left out is not among them. */
@@ -82,8 +82,8 @@ record Turn(List<Visit> visits) {
 
     /** How this turn meets the next; a flow too short to leave something of a pass shares nothing. */
     Join joinTo(Turn next, Flow flow, int shortest) {
-        Join join =
-                flow.settings().joinAfter(next.lastPass().round() != lastPass().round());
+        Join join = flow.settings()
+                .joinAfter(next.last().pass().round() != last().pass().round());
         return join instanceof Join.Shared && mostShared(flow) >= shortest ? new Join.Separate() : join;
     }
 

@@ -116,21 +116,19 @@ public final class Unfolder {
                     position += step(visit.step(), where, visit.pass().lead());
                 }
                 if (join instanceof Join.Rested rest) {
-                    rest(
-                            flow,
-                            rest,
-                            new Where(
-                                    section, way, flowSchool, flow, turns.get(i).lastPass(), position));
+                    Turn.Visit end = turns.get(i).last();
+                    rest(end.step(), rest, new Where(section, way, flowSchool, flow, end.pass(), position));
                 }
                 skipped = join instanceof Join.Shared shared ? shared.start() : 0;
             }
         }
 
         /** The pause between two passes, at the pace of the earlier. */
-        private void rest(Flow flow, Join.Rested rest, Where where) {
-            Draft pause = new Draft(flow.steps().get(0), null, null, where, Kind.PAUSE);
+        private void rest(Step after, Join.Rested rest, Where where) {
+            Draft pause = new Draft(after, null, null, where, Kind.PAUSE);
             pause.typed = rest.unit() == Join.Rested.Unit.SECONDS;
-            Integer typed = flow.settings().pace().positionMillisIn(where.pass().round());
+            Integer typed =
+                    where.flow().settings().pace().positionMillisIn(where.pass().round());
             long breath = typed != null ? 2L * typed : pace.breathAt(where, false);
             pause.work = switch (rest.unit()) {
                 case SECONDS -> (long) rest.amount() * Millis.SECOND;

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class LineReaderTest {
-    private final LineReader reader = new LineReader(Plans.CATALOGUE);
+    private final LineReader reader = new LineReader(Plans.CATALOGUE, Plans::id);
     private final LineContext outside = LineContext.outside(Level.BEGINNER);
 
     @ParameterizedTest

@@ -1,236 +1,225 @@
 package gurukram.core.score;
 
-import static gurukram.core.Plans.chain;
-import static gurukram.core.Plans.id;
-import static gurukram.core.Plans.of;
-import static gurukram.core.Plans.scoreWithoutCueing;
-import static gurukram.core.Plans.step;
+import static gurukram.core.Notation.plan;
+import static gurukram.core.Notation.read;
+import static gurukram.core.Notation.score;
+import static gurukram.core.Notation.unfolder;
 import static gurukram.core.Plans.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Plans;
-import gurukram.core.dose.Dose;
-import gurukram.core.dose.DoseText;
+import gurukram.core.dose.Dose.Reading;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.Join;
-import gurukram.core.plan.Link;
-import gurukram.core.plan.Rounds;
-import gurukram.core.plan.Step;
-import gurukram.core.plan.When;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Side;
 import gurukram.core.time.Millis;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** The worked examples of a class's arithmetic, as a teacher would add them up on paper. */
+/** The worked examples of a class's arithmetic, from what a teacher writes down to what it comes to. */
 class WorkedExamplesTest {
 
-    /** Example 3: 18 half-breaths a side, four rounds on both sides, 3.5 s each. */
+    /** Example 1: eight rounds of the twelve positions, right foot back first, 5 s a position. */
+    @ParameterizedTest
+    @CsvSource({
+        "one side, separate, 96, 8:00",
+        "one side, shared 0 1, 89, 7:25",
+        "both sides, separate, 192, 16:00",
+        "both sides, shared 0 1, 177, 14:45"
+    })
+    void eightRoundsOfTwelvePositions(String counting, String join, int positions, String length) {
+        Score score = score("salutations:\ntwelve positions b, 8 rounds, %s, right first, 5 s a position, %s"
+                .formatted(counting, join));
+        assertThat(score.moments()).hasSize(positions);
+        assertThat(Millis.show(score.totalMs())).isEqualTo(length);
+        int passes = counting.equals("one side") ? 4 : 8;
+        Feet.Tally feet = Feet.tally(score, Plans.CATALOGUE);
+        for (Feet.Leg leg : new Feet.Leg[] {feet.right(), feet.left()}) {
+            assertThat(leg.backs()).isEqualTo(2 * passes);
+            assertThat(leg.firstBacks()).isEqualTo(passes);
+        }
+        assertThat(feet.impossible()).isEmpty();
+    }
+
+    /** Example 2: seven one-sided rounds from the right, under either leg rule. */
+    @ParameterizedTest
+    @CsvSource({
+        "separate, same front, 84, 7:00, 8, 6",
+        "shared 0 1, same front, 78, 6:30, 8, 6",
+        "separate, returning, 84, 7:00, 7, 7",
+        "shared 0 1, returning, 78, 6:30, 7, 7"
+    })
+    void sevenOneSidedRounds(String join, String legs, int positions, String length, int left, int right) {
+        Score score = score("salutations:\ntwelve positions a, 7 rounds, one side, right first, 5 s a position, %s, %s"
+                .formatted(join, legs));
+        assertThat(score.moments()).hasSize(positions);
+        assertThat(Millis.show(score.totalMs())).isEqualTo(length);
+        Feet.Tally feet = Feet.tally(score, Plans.CATALOGUE);
+        assertThat(feet.right().firstBacks()).isEqualTo(4);
+        assertThat(feet.left().firstBacks()).isEqualTo(3);
+        assertThat(feet.right().backs()).isEqualTo(7);
+        assertThat(feet.left().backs()).isEqualTo(7);
+        assertThat(feet.left().frontLunges()).isEqualTo(left);
+        assertThat(feet.right().frontLunges()).isEqualTo(right);
+    }
+
+    /** A chain of 18 half-breath moves a side, which starts in and ends out. */
+    private static String chain(String settings, int moves, String link) {
+        StringBuilder text = new StringBuilder("standing:\nflow, 4 rounds, both sides, " + settings + "\n");
+        for (int i = 0; i < moves; i++) text.append("  warrior 2, lead, ").append(i % 2 == 0 ? "in\n" : "out\n");
+        return text + link + "end flow\n";
+    }
+
+    private static String link(String when) {
+        return "  link%s, in place of the last\n    low push-up, out\n    upward dog, in\n    downward dog, out\n  end link\n"
+                .formatted(when);
+    }
+
+    /** Example 3: four rounds at 3.5 s, with and without a link of three, and at a pace typed round by round. */
     @Test
     void aChainOfEighteenMovesFourRoundsBothSides() {
-        Score score = scoreWithoutCueing(of(chain(FlowSettings.of(4).withPositionMillis(3_500), 18)));
+        Score plain = score(chain("3.5 s a position", 18, ""));
+        assertThat(plain.moments()).hasSize(144);
+        assertThat(plain.moments().size() / 2).as("breaths").isEqualTo(72);
+        assertThat(Millis.show(plain.totalMs())).isEqualTo("8:24");
+        assertThat(plain.isEven()).isTrue();
 
-        assertThat(score.moments()).hasSize(144);
-        assertThat(score.moments().size() / 2).as("breaths").isEqualTo(72);
-        assertThat(Millis.show(score.totalMs())).isEqualTo("8:24");
-        assertThat(score.isEven()).isTrue();
+        Score always = score(chain("3.5 s a position", 18, link("")));
+        assertThat(always.moments()).hasSize(160);
+        assertThat(always.moments().size() / 2).as("breaths").isEqualTo(80);
+        assertThat(Millis.show(always.totalMs())).isEqualTo("9:20");
+
+        Score late = score(chain("3.5 s a position", 18, link(", rounds 3-4")));
+        assertThat(late.moments()).hasSize(152);
+        assertThat(late.moments().size() / 2).as("breaths").isEqualTo(76);
+        assertThat(Millis.show(late.totalMs())).isEqualTo("8:52");
+
+        Score paced = score(chain("paces 4/3.6/3.3/3 s", 18, ""));
+        assertThat(Millis.show(paced.totalMs())).isEqualTo("8:20.4");
+    }
+
+    /** Example 3: with the last exhale taken out the chain clashes with itself at every join. */
+    @Test
+    void theChainWithoutItsLastExhaleClashes() {
+        Score score = score(chain("3.5 s a position", 17, ""));
+        assertThat(score.moments()).hasSize(8 * 17);
+        assertThat(Parity.clashes(score)).hasSize(7);
+        assertThat(Parity.clashes(score(chain("3.5 s a position", 18, "")))).isEmpty();
+    }
+
+    /** Example 4: knees from side to side, sways from the right at 5 s, and a closing half-breath of 2.5 s. */
+    @ParameterizedTest
+    @CsvSource({"11, 6, 5, 0:57.5", "12, 6, 6, 1:02.5", "10, 5, 5, 0:52.5"})
+    void kneesFromSideToSide(int sways, int right, int left, String length) {
+        Score score = score("""
+                cool-down:
+                knees side to side, %d reps, alternating, right first
+                - pace 5 s
+                knees to chest, out
+                - pace 2.5 s
+                """.formatted(sways));
+        assertThat(score.right().reps()).isEqualTo(right);
+        assertThat(score.left().reps()).isEqualTo(left);
+        assertThat(Millis.show(work(score))).isEqualTo(length);
+        assertThat(score.isEven()).isEqualTo(right == left);
+        Side last = score.moments().get(sways - 1).side();
+        assertThat(last).isEqualTo(sways % 2 == 0 ? Side.LEFT : Side.RIGHT);
+    }
+
+    /** Example 5: a breathing pattern in two stages, with its holds, without them, and without the empty one. */
+    @ParameterizedTest
+    @CsvSource({"'', 2:12", "', no holds', 1:06", "', no empty hold', 1:39"})
+    void aBreathingPattern(String holds, String length) {
+        Score score = score("breathe:\nthunderbolt seat, 4-4-4-4 x 3 then 5-5-5-5 x 2" + holds);
+        assertThat(score.moments()).hasSize(2);
+        assertThat(Millis.show(work(score))).isEqualTo(length);
     }
 
     /** Example 6: 8 to 10 reps in 2 to 3 sets, 5 s a rep, 40 s between sets. */
-    @ParameterizedTest
-    @CsvSource({"'8 reps x 2, rest 40 s, 5 s each', 16, 2:00", "'10 reps x 3, rest 40 s, 5 s each', 30, 3:50"})
-    void repsInSetsWithRestsBetween(String dose, int reps, String length) {
-        Score score = scoreWithoutCueing(of(step("bridge", "none", dose)));
+    @Test
+    void repsInSetsWithRestsBetween() {
+        ClassPlan plan = plan("strength:\nbridge, 8-10 reps x 2-3, rest 40 s, 5 s each");
+        Score low = unfolder().unfold(plan, Level.BEGINNER, Reading.LOW);
+        Score high = unfolder().unfold(plan, Level.BEGINNER, Reading.HIGH);
+        assertThat(reps(low)).isEqualTo(16);
+        assertThat(Millis.show(work(low))).isEqualTo("2:00");
+        assertThat(reps(high)).isEqualTo(30);
+        assertThat(Millis.show(work(high))).isEqualTo("3:50");
+    }
 
-        int done = score.moments().stream()
+    private static int reps(Score score) {
+        return score.moments().stream()
                 .mapToInt(m -> m.reps() == null ? 0 : m.reps())
                 .sum();
-        assertThat(done).isEqualTo(reps);
-        assertThat(Millis.show(work(score))).isEqualTo(length);
+    }
+
+    private static final String HALF_SALUTE = """
+            flow, %s, no sides, 3 s a position, linked
+              raised arms, in
+              standing fold, out
+              half lift, in
+              standing fold, out
+              raised arms, in
+              prayer stand, out
+            end flow
+            """;
+
+    /** Example 8: half salutes of six movements; linked by (1, 1), n of them have 4n + 2. */
+    @Test
+    void halfSalutesLinked() {
+        for (int n = 1; n <= 12; n++) {
+            Score linked = score("salutations:\n" + HALF_SALUTE.formatted(n + " rounds"));
+            assertThat(linked.moments()).hasSize(4 * n + 2);
+        }
+        // one, a pause of two half-breaths as the end of its only round's join, then five linked
+        Score two =
+                score("salutations:\n" + HALF_SALUTE.formatted("2 rounds").replace("linked", "rest 2 half-breaths"));
+        long pause = two.moments().stream()
+                .filter(m -> m.kind() == Moment.Kind.PAUSE)
+                .mapToLong(Moment::workMs)
+                .sum();
+        long whole = score("salutations:\n" + HALF_SALUTE.formatted("1 round")).totalMs()
+                + pause
+                + score("salutations:\n" + HALF_SALUTE.formatted("5 rounds")).totalMs();
+        assertThat(whole / 3_000).as("half-breaths").isEqualTo(30);
+        assertThat(Millis.show(whole)).isEqualTo("1:30");
+        Score together = score(
+                "salutations:\n" + HALF_SALUTE.formatted("1 round") + "6 s open\n" + HALF_SALUTE.formatted("5 rounds"));
+        assertThat(Millis.show(work(together))).isEqualTo("1:30");
     }
 
     /** Example 9: half pigeon, 8 breaths a side. */
     @Test
     void halfPigeonOnBothSides() {
-        Score score = scoreWithoutCueing(of(step("half-pigeon", "both", "8 breaths")));
-
-        Moment first = score.moments().get(0);
-        Moment second = score.moments().get(1);
-        assertThat(first.settingUpMs()).isEqualTo(24_000);
-        assertThat(first.workMs()).isEqualTo(64_000);
-        assertThat(second.settingUpMs()).isEqualTo(20_000);
-        assertThat(second.workMs()).isEqualTo(64_000);
+        Score score = score("floor:\nhalf pigeon, both sides, 8 breaths");
+        assertThat(score.moments()).extracting(Moment::settingUpMs).containsExactly(24_000L, 20_000L);
+        assertThat(score.moments()).extracting(Moment::workMs).containsExactly(64_000L, 64_000L);
         assertThat(Millis.show(score.totalMs())).isEqualTo("2:52");
     }
 
-    /** Example 10: 5 to 8 active breaths on both sides of a medium pose; the range as two plans. */
-    @ParameterizedTest
-    @CsvSource({"5 breaths, 15000, 30000, 14000, 1:29", "8 breaths, 15000, 48000, 14000, 2:05"})
-    void aRangeOfBreathsInAMediumPose(String dose, long firstSetUp, long hold, long secondSetUp, String length) {
-        Score score = scoreWithoutCueing(of(step("tree", "both", dose)));
-
-        assertThat(score.moments())
-                .extracting(Moment::settingUpMs, Moment::workMs)
-                .containsExactly(
-                        org.assertj.core.api.Assertions.tuple(firstSetUp, hold),
-                        org.assertj.core.api.Assertions.tuple(secondSetUp, hold));
-        assertThat(Millis.show(score.totalMs())).isEqualTo(length);
-    }
-
-    private static final Join SHARING_THE_PRAYER = new Join.Shared(0, 1);
-
-    private static FlowSettings twelve(int rounds, Counting counting, Join join) {
-        return FlowSettings.of(rounds).with(counting).withPositionMillis(5_000).withJoins(join, null);
-    }
-
-    /** Example 1: eight rounds of twelve positions, 5 s a position, a round one side or both, separate or sharing the prayer. */
-    @ParameterizedTest
-    @CsvSource({
-        "ONE_SIDE, false, 96, 8:00",
-        "ONE_SIDE, true, 89, 7:25",
-        "BOTH_SIDES, false, 192, 16:00",
-        "BOTH_SIDES, true, 177, 14:45"
-    })
-    void eightRoundsOfTwelvePositions(Counting counting, boolean shared, int positions, String length) {
-        Join join = shared ? SHARING_THE_PRAYER : new Join.Separate();
-        Score score = scoreWithoutCueing(of(chain(twelve(8, counting, join), 12)));
-        assertThat(score.moments()).hasSize(positions);
-        assertThat(Millis.show(score.totalMs())).isEqualTo(length);
-    }
-
-    /** Example 2, without its feet: seven one-sided rounds from the right. */
+    /** Example 10: 5 to 8 active breaths on both sides of a medium pose. */
     @Test
-    void sevenOneSidedRounds() {
-        Score separate = scoreWithoutCueing(of(chain(twelve(7, Counting.ONE_SIDE, new Join.Separate()), 12)));
-        Score shared = scoreWithoutCueing(of(chain(twelve(7, Counting.ONE_SIDE, SHARING_THE_PRAYER), 12)));
-        assertThat(separate.moments()).hasSize(84);
-        assertThat(Millis.show(separate.totalMs())).isEqualTo("7:00");
-        assertThat(shared.moments()).hasSize(78);
-        assertThat(Millis.show(shared.totalMs())).isEqualTo("6:30");
-        assertThat(separate.moments().stream().filter(m -> m.position() == 1 && m.side() == Side.RIGHT))
-                .hasSize(4);
-        assertThat(separate.moments().stream().filter(m -> m.position() == 1 && m.side() == Side.LEFT))
-                .hasSize(3);
+    void aRangeOfBreathsInAMediumPose() {
+        ClassPlan plan = plan("balance:\ntree, both, 5-8 breaths");
+        Score low = unfolder().unfold(plan, Level.BEGINNER, Reading.LOW);
+        Score high = unfolder().unfold(plan, Level.BEGINNER, Reading.HIGH);
+        assertThat(low.moments()).extracting(Moment::settingUpMs).containsExactly(15_000L, 14_000L);
+        assertThat(low.moments()).extracting(Moment::workMs).containsExactly(30_000L, 30_000L);
+        assertThat(Millis.show(low.totalMs())).isEqualTo("1:29");
+        assertThat(high.moments()).extracting(Moment::workMs).containsExactly(48_000L, 48_000L);
+        assertThat(Millis.show(high.totalMs())).isEqualTo("2:05");
     }
 
-    /** Example 3: a link of three movements in place of the last exhale, on every pass or in rounds 3 and 4 only. */
+    /** The examples stand in the canonical form, or are understood as if they did. */
     @Test
-    void theChainWithALink() {
-        Flow chain = chain(FlowSettings.of(4).withPositionMillis(3_500), 18);
-        Score always = scoreWithoutCueing(of(chain.with(link(When.ALWAYS))));
-        assertThat(always.moments()).hasSize(160);
-        assertThat(Millis.show(always.totalMs())).isEqualTo("9:20");
-        Score late = scoreWithoutCueing(of(chain.with(link(When.in(Rounds.of(3, 4))))));
-        assertThat(late.moments()).hasSize(152);
-        assertThat(Millis.show(late.totalMs())).isEqualTo("8:52");
-    }
-
-    private static Link link(When when) {
-        return Link.of(
-                id(),
-                when,
-                true,
-                step("low-push-up", "none", "out"),
-                step("upward-dog", "none", "in"),
-                step("downward-dog", "none", "out"));
-    }
-
-    /** Example 3: the pace typed round by round. */
-    @Test
-    void theChainAtAPaceTypedByRound() {
-        FlowSettings settings = FlowSettings.of(4).withPaceByRound(List.of(4_000, 3_600, 3_300, 3_000));
-        assertThat(Millis.show(scoreWithoutCueing(of(chain(settings, 18))).totalMs()))
-                .isEqualTo("8:20.4");
-    }
-
-    /** Example 4: knees from side to side, 11 sways from the right at 5 s, and a closing half-breath of 2.5 s. */
-    @ParameterizedTest
-    @CsvSource({"11, 6, 5, 0:57.5", "12, 6, 6, 1:02.5", "10, 5, 5, 0:52.5"})
-    void kneesFromSideToSide(int sways, int right, int left, String length) {
-        Step swaying =
-                step("knees-side-to-side", "alternating", sways + " reps").withPositionMillis(5_000);
-        Step closing = step("knees-to-chest", "none", "out").withPositionMillis(2_500);
-        Score score = scoreWithoutCueing(of(swaying, closing));
-        assertThat(score.right().reps()).isEqualTo(right);
-        assertThat(score.left().reps()).isEqualTo(left);
-        assertThat(Millis.show(work(score))).isEqualTo(length);
-        assertThat(score.isEven()).isEqualTo(right == left);
-    }
-
-    /** Example 5: a breathing pattern in two stages, with its holds, without them, and without the empty one. */
-    @ParameterizedTest
-    @CsvSource({"'', 88, 2:12", "', no holds', 44, 1:06", "', no empty hold', 66, 1:39"})
-    void aBreathingPattern(String holds, int counts, String length) {
-        String dose = "4-4-4-4 x 3 + 5-5-5-5 x 2" + holds;
-        assertThat(((Dose.Pattern) DoseText.parse(dose)).counts()).isEqualTo(counts);
-        Score score = scoreWithoutCueing(of(step("thunderbolt", "none", dose)));
-        assertThat(score.moments()).hasSize(2);
-        assertThat(Millis.show(work(score))).isEqualTo(length);
-    }
-
-    /** Example 8: half salutes of six movements; linked by (1, 1), n of them have 4n + 2. */
-    @Test
-    void halfSalutesLinked() {
-        FlowSettings linked = FlowSettings.of(5)
-                .with(Counting.NO_SIDES)
-                .withPositionMillis(3_000)
-                .withJoins(new Join.Shared(1, 1), null);
-        for (int n = 1; n <= 12; n++) {
-            assertThat(scoreWithoutCueing(of(halfSalute(linked.withRounds(n)))).moments())
-                    .hasSize(4 * n + 2);
-        }
-        // one, a pause of two half-breaths, then five linked: the pause as the join behind the first round
-        Flow first =
-                halfSalute(linked.withRounds(2).withJoins(new Join.Rested(2, Join.Rested.Unit.HALF_BREATHS), null));
-        Score withPause = scoreWithoutCueing(of(first));
-        assertThat(Millis.show(withPause.totalMs())).isEqualTo("0:42"); // 6 + 2 + 6 half-breaths
-        long pause = withPause.moments().stream()
-                .filter(m -> m.kind() == Moment.Kind.PAUSE)
-                .mapToLong(Moment::workMs)
-                .sum();
-        long all = scoreWithoutCueing(of(halfSalute(linked.withRounds(1)))).totalMs()
-                + pause
-                + scoreWithoutCueing(of(halfSalute(linked))).totalMs();
-        assertThat(Millis.show(all)).isEqualTo("1:30");
-        assertThat(all / 3_000).as("half-breaths").isEqualTo(30);
-    }
-
-    private static Flow halfSalute(FlowSettings settings) {
-        return Flow.of(
-                id(),
-                settings,
-                step("raised-arms", "none", "in"),
-                step("standing-fold", "none", "out"),
-                step("half-lift", "none", "in"),
-                step("standing-fold", "none", "out"),
-                step("raised-arms", "none", "in"),
-                step("prayer", "none", "out"));
-    }
-
-    /** Examples 6 and 10 as ranges: low, chosen and high. */
-    @ParameterizedTest
-    @CsvSource({
-        "bridge, none, '8-10 reps x 2-3, rest 40 s, 5 s each', 2:00, 3:50",
-        "tree, both, 5-8 breaths, 1:00, 1:36"
-    })
-    void aRangeUnfoldsToItsEnds(String pose, String sides, String dose, String low, String high) {
-        ClassPlan plan = of(step(pose, sides, dose));
-        Unfolder unfolder = new Unfolder(Plans.CATALOGUE, Pace.defaults().withoutCueing());
-        Score lowest = unfolder.unfold(plan, Level.BEGINNER, Dose.Reading.LOW);
-        Score chosen = unfolder.unfold(plan, Level.BEGINNER);
-        Score highest = unfolder.unfold(plan, Level.BEGINNER, Dose.Reading.HIGH);
-        assertThat(Millis.show(work(lowest))).isEqualTo(low);
-        assertThat(Millis.show(work(highest))).isEqualTo(high);
-        assertThat(chosen.totalMs()).isBetween(lowest.totalMs(), highest.totalMs());
-        if (pose.equals("tree")) {
-            assertThat(Millis.show(lowest.totalMs())).isEqualTo("1:29");
-            assertThat(Millis.show(highest.totalMs())).isEqualTo("2:05");
+    void everyLineOfAnExampleIsUnderstood() {
+        for (String text : new String[] {
+            chain("3.5 s a position", 18, link(", rounds 3-4")), "salutations:\n" + HALF_SALUTE.formatted("5 rounds")
+        }) {
+            assertThat(read(text).lines())
+                    .hasSize((int) text.lines().count())
+                    .allSatisfy(line -> assertThat(line.node()).isNotNull());
         }
     }
 }

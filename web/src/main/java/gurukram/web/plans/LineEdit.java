@@ -54,6 +54,10 @@ record LineEdit(
             Spot outside = spot.flow() == null ? spot : behind(now, spot.flow().id());
             return insert(outside, new Flow(id, flow.settings(), List.of()), "add flow");
         }
+        if (line instanceof Line.AddList list) {
+            Spot outside = spot.flow() == null ? spot : behind(now, spot.flow().id());
+            return insert(outside, list.flow(), "add " + list.flow().settings().name());
+        }
         Line.AddStep step = (Line.AddStep) line;
         String name =
                 step.pose() == null ? "open time" : catalogue.pose(step.pose()).name();

@@ -1,6 +1,7 @@
 package gurukram.web.shared;
 
 import gurukram.core.notation.LineReader;
+import gurukram.core.plan.NodeId;
 import gurukram.core.pose.CatalogueReader;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Pace;
@@ -20,8 +21,8 @@ class CoreBeans {
     }
 
     @Bean
-    LineReader lineReader(PoseCatalogue catalogue) {
-        return new LineReader(catalogue);
+    LineReader lineReader(PoseCatalogue catalogue, RandomGenerator random) {
+        return new LineReader(catalogue, () -> NodeId.random(random));
     }
 
     @Bean

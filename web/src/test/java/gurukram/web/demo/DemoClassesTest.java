@@ -32,7 +32,11 @@ class DemoClassesTest {
         Random random = new Random(1);
         ClassSettings settings = ClassSettings.of(file, slot, style, level);
         ClassPlan plan = TypedPlan.of(
-                settings, DemoData.lines(file), new LineReader(CATALOGUE), CATALOGUE, () -> NodeId.random(random));
+                settings,
+                DemoData.lines(file),
+                new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
+                CATALOGUE,
+                () -> NodeId.random(random));
         Score score = new Unfolder(CATALOGUE, Pace.defaults()).unfold(PlanRules.check(plan, CATALOGUE), level);
 
         assertThat(score.totalMs() / 60_000.0).isBetween(slot * 0.97, slot * 1.03);

@@ -42,7 +42,12 @@ class EditsTest {
 
     private ClassPlan typed(String... lines) {
         ClassSettings settings = ClassSettings.of("Test", 60, Style.HATHA, Level.BEGINNER);
-        return TypedPlan.of(settings, List.of(lines), new LineReader(CATALOGUE), CATALOGUE, ids);
+        return TypedPlan.of(
+                settings,
+                List.of(lines),
+                new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
+                CATALOGUE,
+                ids);
     }
 
     /** The plan as one line a node: what a teacher sees. */
@@ -195,14 +200,32 @@ class EditsTest {
     @Test
     void aFirstLineMakesItsSection() {
         ClassPlan empty = new ClassPlan(plan.settings(), List.of());
-        LineEdit edit = new LineEdit("tree", "", Level.BEGINNER, new LineReader(CATALOGUE), CATALOGUE, ids);
+        LineEdit edit = new LineEdit(
+                "tree",
+                "",
+                Level.BEGINNER,
+                new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
+                CATALOGUE,
+                ids);
         assertThat(seen(edit.on(empty).edit().applyTo(empty))).containsExactly("Standing", "tree both 4 breaths");
-        LineEdit end = new LineEdit("end flow", "", Level.BEGINNER, new LineReader(CATALOGUE), CATALOGUE, ids);
+        LineEdit end = new LineEdit(
+                "end flow",
+                "",
+                Level.BEGINNER,
+                new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
+                CATALOGUE,
+                ids);
         assertThatThrownBy(() -> end.on(empty)).isInstanceOf(Refused.class);
     }
 
     private ClassPlan line(String text, String at) {
-        return new LineEdit(text, at, Level.BEGINNER, new LineReader(CATALOGUE), CATALOGUE, ids)
+        return new LineEdit(
+                        text,
+                        at,
+                        Level.BEGINNER,
+                        new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
+                        CATALOGUE,
+                        ids)
                 .on(plan)
                 .edit()
                 .applyTo(plan);

@@ -151,7 +151,7 @@ class RandomEditsTest {
     @ValueSource(longs = {1, 2, 3})
     void aClassSurvivesAThousandRandomEdits(long seed) {
         Random random = new Random(seed);
-        LineReader reader = new LineReader(CATALOGUE);
+        LineReader reader = new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers());
         ClassPlan plan = new ClassPlan(ClassSettings.of("Random", 60, Style.VINYASA, Level.BEGINNER), List.of());
         int done = 0;
         for (int i = 0; i < 1_000; i++) {

@@ -1,0 +1,111 @@
+package gurukram.core.cue;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.CueLevel;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Node;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.School;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Moment;
+import gurukram.core.score.Score;
+import gurukram.core.text.Refused;
+import gurukram.core.time.Breath;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The words of a whole score, moment by moment.
+ *
+ * <p>A movement has its half-breath for its words, anything else its transition and setting up; where those are nothing,
+ * people are in the pose already and nothing has to be said to get them there. What a step says itself takes the place of
+ * the usual words; in silence nothing is said.
+ */
+public final class Cues {
+    /** Words a minute when explaining; measured on real classes. */
+    private static final int EXPLAINING = 145;
+
+    private final Map<NodeId, Node> nodes = new HashMap<>();
+    private final PoseCatalogue catalogue;
+    private final School classSchool;
+
+    private Cues(ClassPlan plan, PoseCatalogue catalogue, School teachers) {
+        this.catalogue = catalogue;
+        this.classSchool = plan.settings().school().over(teachers.over(School.USUAL));
+        plan.walk(node -> nodes.put(node.id(), node));
+    }
+
+    /** One cue for every moment of the score, in its order. */
+    public static List<Cue> of(Score score, ClassPlan plan, PoseCatalogue catalogue, School teachers) {
+        Cues cues = new Cues(plan, catalogue, teachers);
+        List<Cue> all = new ArrayList<>(score.moments().size());
+        Moment before = null;
+        for (Moment moment : score.moments()) {
+            all.add(cues.cue(moment, before));
+            before = moment;
+        }
+        return all;
+    }
+
+    /** Words of all cues together. */
+    public static int words(List<Cue> cues) {
+        return cues.stream().mapToInt(Cue::count).sum();
+    }
+
+    private Cue cue(Moment moment, Moment before) {
+        Flow flow = moment.flow() == null ? null : (Flow) nodes.get(moment.flow());
+        boolean movement = moment.kind() == Moment.Kind.MOVEMENT;
+        long ms = movement ? moment.workMs() : moment.transitionMs() + moment.settingUpMs();
+        int speed = movement ? Speech.flowCuesInRound(moment.round() == null ? 1 : moment.round()) : EXPLAINING;
+        String words = words(moment, flow, before);
+        return new Cue(
+                words,
+                Speech.words(words),
+                ms,
+                Speech.fits(words, ms, speed),
+                moment.side() == null ? null : moment.side().opposite());
+    }
+
+    private String words(Moment moment, Flow flow, Moment before) {
+        if (moment.kind() == Moment.Kind.PAUSE || moment.pose() == null) return "";
+        CueLevel level = flow == null ? CueLevel.LONG : flow.settings().pace().cueIn(moment.round());
+        if (level == CueLevel.SILENT || isIn(moment, before)) return "";
+        School school = flow == null ? classSchool : flow.settings().school().over(classSchool);
+        Pose pose = catalogue.pose(moment.pose());
+        String own = ((Step) nodes.get(moment.node())).texts().say();
+        if (!own.isEmpty()) return own(own, moment, pose, school);
+        boolean movement = moment.kind() == Moment.Kind.MOVEMENT;
+        boolean whole = level == CueLevel.LONG && !movement;
+        String words =
+                UsualCues.of(pose, moment.side() != null, whole).words(pose, moment.side(), moment.twistSide(), school);
+        return movement ? breath(moment) + words : words;
+    }
+
+    /** In the pose already: the next sway, set, stage or attempt. */
+    private static boolean isIn(Moment moment, Moment before) {
+        boolean samePlace = before != null && moment.node().equals(before.node()) && moment.side() == before.side();
+        return samePlace && moment.kind() != Moment.Kind.MOVEMENT && moment.settingUpMs() == 0;
+    }
+
+    /** The teacher's own words: with places for sides when they have any, else as they are. */
+    private static String own(String text, Moment moment, Pose pose, School school) {
+        try {
+            CueTemplate template = new CueTemplate(text);
+            boolean lacksSide = template.isSided() && moment.side() == null;
+            return lacksSide ? text : template.words(pose, moment.side(), moment.twistSide(), school);
+        } catch (Refused e) {
+            return text;
+        }
+    }
+
+    private static String breath(Moment moment) {
+        if (moment.continued()) return "";
+        if (moment.breath() == Breath.INHALE) return "inhale, ";
+        if (moment.breath() == Breath.EXHALE) return "exhale, ";
+        return moment.breath().isHeld() ? "hold, " : "";
+    }
+}

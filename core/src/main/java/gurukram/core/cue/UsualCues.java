@@ -1,0 +1,37 @@
+package gurukram.core.cue;
+
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.SideOf;
+import java.util.Map;
+
+/** What is said for a pose that has no words of its own: its name, and the part that names its side. */
+final class UsualCues {
+    private static final Map<SideOf, String> LONG = Map.of(
+            SideOf.FRONT_LEG, "{lead} leg in front",
+            SideOf.STANDING_LEG, "standing on the {lead} leg",
+            SideOf.LIFTED_LEG, "{lead} leg lifted",
+            SideOf.STRAIGHT_LEG, "{lead} leg straight, {knees}",
+            SideOf.RAISED_KNEE, "{lead} knee raised",
+            SideOf.FRONT_SHIN, "{lead} shin in front",
+            SideOf.TOP_ARM, "{lead} arm on top",
+            SideOf.TWIST_TO, "turning to the {lead}",
+            SideOf.BEND_TO, "bending to the {lead}");
+    private static final Map<SideOf, String> SHORT = Map.of(
+            SideOf.FRONT_LEG, "{lead} front leg",
+            SideOf.STANDING_LEG, "{lead} standing leg",
+            SideOf.LIFTED_LEG, "{lead} leg up",
+            SideOf.STRAIGHT_LEG, "{lead} leg straight",
+            SideOf.RAISED_KNEE, "{lead} knee",
+            SideOf.FRONT_SHIN, "{lead} shin",
+            SideOf.TOP_ARM, "{lead} arm",
+            SideOf.TWIST_TO, "turn {lead}",
+            SideOf.BEND_TO, "bend {lead}");
+
+    private UsualCues() {}
+
+    static CueTemplate of(Pose pose, boolean sided, boolean whole) {
+        String name = whole ? "{you may come to / come to} {name}" : "{name}";
+        if (!sided || pose.sideOf() == null) return new CueTemplate(name);
+        return new CueTemplate(name + ", " + (whole ? LONG : SHORT).get(pose.sideOf()));
+    }
+}

@@ -1,0 +1,79 @@
+package gurukram.core.score;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Level;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A room in which every level keeps to one clock: that of the base line. Another level's line may need less, and people
+ * stay or rest; it never needs more. Judged step by step, and pass by pass in flows.
+ */
+public final class MixedRoom {
+    /**
+     * One level's line within the time of the base line.
+     *
+     * @param node the step, or the flow of a pass
+     * @param pass from 1; null outside flows
+     * @param clockMs what the base line takes, {@code lineMs} what this level would take
+     */
+    public record Line(Level level, NodeId node, Integer pass, long clockMs, long lineMs) {
+        public boolean isOver() {
+            return lineMs > clockMs;
+        }
+
+        /** Time to stay or rest; 0 when the line is over. */
+        public long spareMs() {
+            return Math.max(0, clockMs - lineMs);
+        }
+    }
+
+    private record Unit(NodeId node, Integer pass) {}
+
+    private MixedRoom() {}
+
+    /** The lines that differ from the base line, level by level, each in the order of the class. */
+    public static List<Line> lines(ClassPlan plan, Unfolder unfolder) {
+        Map<NodeId, NodeId> owners = owners(plan);
+        Map<Unit, Long> clock = lengths(unfolder.unfold(plan, null), owners);
+        List<Line> lines = new ArrayList<>();
+        for (Level level : Level.values()) {
+            Map<Unit, Long> own = lengths(unfolder.unfold(plan, level), owners);
+            clock.forEach((unit, ms) -> own.putIfAbsent(unit, 0L));
+            own.forEach((unit, ms) -> {
+                long there = clock.getOrDefault(unit, 0L);
+                if (ms != there) lines.add(new Line(level, unit.node(), unit.pass(), there, ms));
+            });
+        }
+        return lines;
+    }
+
+    private static Map<Unit, Long> lengths(Score score, Map<NodeId, NodeId> owners) {
+        Map<Unit, Long> lengths = new LinkedHashMap<>();
+        for (Moment moment : score.moments()) {
+            Unit unit = moment.flow() != null
+                    ? new Unit(moment.flow(), moment.pass())
+                    : new Unit(owners.getOrDefault(moment.node(), moment.node()), null);
+            lengths.merge(unit, moment.lengthMs(), Long::sum);
+        }
+        return lengths;
+    }
+
+    /** A step put in by a layer belongs to the step it stands at. */
+    private static Map<NodeId, NodeId> owners(ClassPlan plan) {
+        Map<NodeId, NodeId> owners = new HashMap<>();
+        plan.walk(node -> {
+            if (!(node instanceof Step step)) return;
+            for (Layer layer : step.layers()) {
+                if (layer.inserted() != null) owners.put(layer.inserted().id(), step.id());
+            }
+        });
+        return owners;
+    }
+}

@@ -1,0 +1,136 @@
+package gurukram.core.cue;
+
+import static gurukram.core.Notation.plan;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gurukram.core.AnyPlan;
+import gurukram.core.Plans;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.School;
+import gurukram.core.pose.Side;
+import gurukram.core.score.Moment;
+import gurukram.core.score.Score;
+import gurukram.core.text.Refused;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class CuesTest {
+    private static List<String> words(String text) {
+        ClassPlan plan = plan(text);
+        return Cues.of(Plans.score(plan), plan, Plans.CATALOGUE, School.UNSET).stream()
+                .map(Cue::words)
+                .toList();
+    }
+
+    @Test
+    void thinsOutFromRoundToRound() {
+        assertThat(words("""
+                        standing:
+                        flow, 3 rounds, one side, always right
+                          warrior 2, lead, 2 breaths
+                          chair, in
+                        end flow
+                        """))
+                .containsExactly(
+                        "you may come to warrior 2, right leg in front",
+                        "inhale, chair",
+                        "warrior 2, right front leg",
+                        "inhale, chair",
+                        "warrior 2, right front leg",
+                        "inhale, chair");
+        assertThat(words("standing:\nflow, 1 breath, 1 silent, no sides\nchair, in"))
+                .containsExactly("inhale, chair", "");
+        assertThat(words("standing:\nflow, 2 rounds, no sides, cues silent/short\nchair, in"))
+                .containsExactly("", "inhale, chair");
+    }
+
+    @Test
+    void speaksAsTheSchoolDoes() {
+        String text = "class: S\n- school: %s\nstanding:\nreclined hand to toe, right, 3 breaths";
+        assertThat(words(text.formatted("instructive voice, straight knees, sanskrit names")))
+                .containsExactly("come to Supta pādāṅguṣṭhāsana, right leg lifted");
+        assertThat(
+                        words(
+                                "standing:\nflow, 1 round, one side\n- school: english and sanskrit names, instructive\ntree, lead, 2 breaths"))
+                .containsExactly("come to tree, Vṛkṣāsana, standing on the right leg");
+    }
+
+    @Test
+    void aStepsOwnWordsTakeThePlaceOfTheUsualOnes() {
+        assertThat(words("standing:\ntree, both, 2 breaths\n- say: press the {lead} foot, float the {other} knee"))
+                .containsExactly(
+                        "press the right foot, float the left knee", "press the left foot, float the right knee");
+        assertThat(words("standing:\nchair, 2 breaths\n- say: sit {back")).containsExactly("sit {back");
+        assertThat(words("standing:\nchair, 2 breaths\n- say: {lead} what")).containsExactly("{lead} what");
+    }
+
+    @Test
+    void nothingIsSaidToThoseWhoAreThereAlready() {
+        assertThat(words("strength:\nbridge, 8 reps x 2, rest 10 s")).containsExactly("you may come to bridge", "", "");
+        assertThat(words("floor:\nknees side to side, 2 reps, alternating"))
+                .hasSize(2)
+                .element(1)
+                .asString()
+                .isNotEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"press the left foot", "Right arm up", "{leed} foot", "{}", "the {lead} and right leg"})
+    void aTemplateThatCouldBeWrongIsRefused(String text) {
+        assertThatThrownBy(() -> new CueTemplate(text)).isInstanceOf(Refused.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "'{lead} foot, {other} arm', RIGHT, 'right foot, left arm'",
+        "'{lead} foot, {other} arm', LEFT, 'left foot, right arm'",
+        "'turn {twist}', LEFT, 'turn right'",
+        "'{knees} at a right angle', RIGHT, 'knees soft at a right angle'",
+        "'{you may step / step} to {name}', RIGHT, 'you may step to triangle'"
+    })
+    void aTemplateTakesItsSide(String text, Side side, String words) {
+        CueTemplate template = new CueTemplate(text);
+        assertThat(template.words(Plans.CATALOGUE.pose("triangle"), side, side.opposite(), School.USUAL))
+                .isEqualTo(words);
+    }
+
+    /** No usual cue names a side that is not its moment's, and a teacher who faces the class shows the other one. */
+    @Property(tries = 200)
+    void noCueNamesTheWrongSide(@ForAll long seed) {
+        ClassPlan plan = gurukram.core.plan.Names.renamed(AnyPlan.of(seed), id -> id);
+        Score score = Plans.score(plan);
+        List<Cue> cues = Cues.of(score, plan, Plans.CATALOGUE, School.UNSET);
+        assertThat(cues).hasSameSizeAs(score.moments());
+        for (int i = 0; i < cues.size(); i++) {
+            Moment moment = score.moments().get(i);
+            Cue cue = cues.get(i);
+            if (moment.side() == null) {
+                assertThat(cue.show()).isNull();
+                continue;
+            }
+            assertThat(cue.show()).isEqualTo(moment.side().opposite());
+            boolean own = moment.twistSide() != null
+                    || cue.words().contains("note")
+                    || cue.words().contains("left first");
+            if (!own)
+                assertThat(cue.words()).doesNotContain(moment.side().opposite().word() + " ");
+        }
+    }
+
+    @Test
+    void countsItsWordsAgainstTheirTime() {
+        ClassPlan plan = plan(
+                "standing:\nflow, 1 round, no sides, 3.5 s a position\nchair, in\n- say: one two three four five six\n"
+                        + "chair, out\n- say: one two three four five six seven");
+        List<Cue> cues = Cues.of(Plans.score(plan), plan, Plans.CATALOGUE, School.UNSET);
+        assertThat(cues).extracting(Cue::count).containsExactly(6, 7);
+        assertThat(cues).extracting(Cue::fits).containsExactly(true, false);
+        assertThat(Cues.words(cues)).isEqualTo(13);
+    }
+}
