@@ -39,7 +39,7 @@
 
   document.addEventListener('click', (event) => {
     if (event.target.id !== 'trouble-again' || !failed) return;
-    const again = failed.matches('form') ? 'submit' : failed.matches('input, select') ? 'change' : 'click';
+    const again = failed.matches('form') ? 'submit' : failed.matches('input, select, textarea') ? 'change' : 'click';
     htmx.trigger(failed, again);
   });
 

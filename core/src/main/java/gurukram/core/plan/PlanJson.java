@@ -3,6 +3,7 @@ package gurukram.core.plan;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
@@ -55,6 +56,27 @@ public final class PlanJson {
         } catch (JacksonException e) {
             throw new IllegalArgumentException("not a class plan: " + e.getOriginalMessage(), e);
         }
+    }
+
+    /**
+     * A document from elsewhere, whose parts may have no names yet: they get new ones.
+     *
+     * <p>{@link IllegalArgumentException} as for {@link #read}.
+     */
+    public static ClassPlan readNaming(String json, Supplier<NodeId> names) {
+        try {
+            ObjectNode document = upToDate(json);
+            name(document, names);
+            return MAPPER.treeToValue(document, ClassPlan.class);
+        } catch (JacksonException e) {
+            throw new IllegalArgumentException("not a class plan: " + e.getOriginalMessage(), e);
+        }
+    }
+
+    private static void name(JsonNode node, Supplier<NodeId> names) {
+        node.forEach(child -> name(child, names));
+        boolean nameless = node.has("is") && !node.hasNonNull("id");
+        if (nameless) ((ObjectNode) node).put("id", names.get().value());
     }
 
     public static String write(PlanEdit edit) {

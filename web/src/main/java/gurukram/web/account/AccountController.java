@@ -1,5 +1,6 @@
 package gurukram.web.account;
 
+import gurukram.core.text.Refused;
 import gurukram.web.shared.Demo;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -123,7 +124,7 @@ class AccountController {
 
     @GetMapping("/account")
     String account(@AuthenticationPrincipal Teacher teacher, Model model) {
-        return accountPage(model, teacher, Map.of(), false);
+        return accountPage(model, teacher, Map.of(), false, Map.of());
     }
 
     @PostMapping("/account/password")
@@ -140,13 +141,30 @@ class AccountController {
         if (problem != null) problems.put("password", problem);
         if (problems.isEmpty()) {
             accounts.changePassword(teacher, passwords.encode(password));
-            return accountPage(model, teacher, Map.of(), true);
+            return accountPage(model, teacher, Map.of(), true, Map.of());
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return accountPage(model, teacher, problems, false);
+        return accountPage(model, teacher, problems, false, Map.of());
     }
 
-    private static String accountPage(Model model, Teacher teacher, Map<String, String> problems, boolean changed) {
+    @PostMapping("/account/school")
+    String changeSchool(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestParam Map<String, String> typed,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            accounts.changeSchool(teacher, SchoolForm.read(typed));
+            return "redirect:/account";
+        } catch (Refused e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return accountPage(model, teacher, Map.of("school", e.getMessage()), false, typed);
+        }
+    }
+
+    private String accountPage(
+            Model model, Teacher teacher, Map<String, String> problems, boolean changed, Map<String, String> typed) {
+        model.addAttribute("school", SchoolForm.choices(accounts.school(teacher), typed));
         model.addAttribute("teacher", teacher);
         model.addAttribute("problems", problems);
         model.addAttribute("changed", changed);

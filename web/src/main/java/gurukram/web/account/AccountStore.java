@@ -1,5 +1,7 @@
 package gurukram.web.account;
 
+import gurukram.core.notation.SchoolWords;
+import gurukram.core.plan.School;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -20,6 +22,8 @@ public class AccountStore {
     private static final String NEW_TEACHER = """
             insert into teacher (id, studio_id, email, name, password_hash, demo, created_at)
             values (:id, :studio, :email, :name, :hash, :demo, :now)""";
+    private static final String SCHOOL = "select school from teacher where id = :id";
+    private static final String NEW_SCHOOL = "update teacher set school = :school where id = :id";
     private static final String NEW_HASH = "update teacher set password_hash = :hash where id = :id";
 
     /** A teacher with the hash of the password. */
@@ -64,6 +68,23 @@ public class AccountStore {
 
     public void changePassword(Teacher teacher, String hash) {
         jdbc.sql(NEW_HASH).param("hash", hash).param("id", teacher.id()).update();
+    }
+
+    /** Where the teacher's school differs from the usual. */
+    public School school(Teacher teacher) {
+        return jdbc.sql(SCHOOL)
+                .param("id", teacher.id())
+                .query(String.class)
+                .optional()
+                .map(SchoolWords::read)
+                .orElse(School.UNSET);
+    }
+
+    public void changeSchool(Teacher teacher, School school) {
+        jdbc.sql(NEW_SCHOOL)
+                .param("school", SchoolWords.write(school))
+                .param("id", teacher.id())
+                .update();
     }
 
     private static Account account(ResultSet row, int n) throws SQLException {

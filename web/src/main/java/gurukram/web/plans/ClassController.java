@@ -55,7 +55,7 @@ class ClassController {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
         response.setHeader("Vary", "HX-Request");
         response.setHeader("Cache-Control", "no-store");
-        model.addAttribute("page", build(stored, level, Notice.NONE, null));
+        model.addAttribute("page", build(teacher, stored, level, Notice.NONE, null));
         model.addAttribute("poses", catalogue.poses());
         return "plans/class";
     }
@@ -68,7 +68,8 @@ class ClassController {
             Model model) {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
         Level shown = level == null ? stored.plan().settings().level() : level;
-        model.addAttribute("page", PrintPage.of(stored, editor.unfold(stored.plan(), shown), shown, catalogue));
+        model.addAttribute(
+                "page", PrintPage.of(stored, editor.unfold(teacher, stored.plan(), shown), shown, catalogue));
         return "plans/print";
     }
 
@@ -116,12 +117,12 @@ class ClassController {
 
     @PostMapping("/classes/{id}/undo")
     String undo(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, EditPost post, Model model) {
-        return answered(id, post, editor.undo(teacher, id, post.version()), Notice.NONE, model);
+        return answered(teacher, id, post, editor.undo(teacher, id, post.version()), Notice.NONE, model);
     }
 
     @PostMapping("/classes/{id}/redo")
     String redo(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, EditPost post, Model model) {
-        return answered(id, post, editor.redo(teacher, id, post.version()), Notice.NONE, model);
+        return answered(teacher, id, post, editor.redo(teacher, id, post.version()), Notice.NONE, model);
     }
 
     @PostMapping("/classes/{id}/delete")
@@ -144,15 +145,16 @@ class ClassController {
             Answer answer = editor.edit(teacher, id, post.version(), edit);
             boolean lost = answer.outcome() == Outcome.COLLIDED && !field.isEmpty();
             Notice.Again again = lost ? new Notice.Again(node, field, edit.typed()) : null;
-            return answered(id, post, answer, new Notice("", again), model);
+            return answered(teacher, id, post, answer, new Notice("", again), model);
         } catch (Refused e) {
             StoredClass now = store.find(teacher, id).orElseThrow(NotFound::new);
             post.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return refused(id, post, now, node, field, edit.typed(), e.problem(), model);
+            return refused(teacher, id, post, now, node, field, edit.typed(), e.problem(), model);
         }
     }
 
     private String refused(
+            Teacher teacher,
             ClassId id,
             EditPost post,
             StoredClass now,
@@ -171,12 +173,12 @@ class ClassController {
             notice = Notice.of(problem + kept);
         }
         Refusal refusal = Refusal.of(node, field, typed, problem);
-        model.addAttribute("page", build(now, post.level(), notice, refusal));
+        model.addAttribute("page", build(teacher, now, post.level(), notice, refusal));
         model.addAttribute("poses", catalogue.poses());
         return post.isHtmx() ? "plans/parts/region" : "plans/class";
     }
 
-    private String answered(ClassId id, EditPost post, Answer answer, Notice notice, Model model) {
+    private String answered(Teacher teacher, ClassId id, EditPost post, Answer answer, Notice notice, Model model) {
         Notice told = notice;
         if (answer.outcome() == Outcome.REPLAYED) {
             told = Notice.of(
@@ -188,7 +190,7 @@ class ClassController {
         }
         if (!post.isHtmx()) return "redirect:/classes/" + id;
         if (answer.at() != null) post.response().setHeader("HX-Trigger", "{\"line-at\":\"" + answer.at() + "\"}");
-        model.addAttribute("page", build(answer.now(), post.level(), told, null));
+        model.addAttribute("page", build(teacher, answer.now(), post.level(), told, null));
         return "plans/parts/region";
     }
 
@@ -197,9 +199,9 @@ class ClassController {
         return again == null ? told : told + " You typed “" + again.value() + "”.";
     }
 
-    private ClassPage build(StoredClass stored, Level level, Notice notice, Refusal refusal) {
+    private ClassPage build(Teacher teacher, StoredClass stored, Level level, Notice notice, Refusal refusal) {
         Level shown = level == null ? stored.plan().settings().level() : level;
-        return new ClassPageBuilder(stored, editor.unfold(stored.plan(), shown), shown, catalogue, refusal)
+        return new ClassPageBuilder(stored, editor.unfold(teacher, stored.plan(), shown), shown, catalogue, refusal)
                 .build(notice);
     }
 

@@ -4,14 +4,17 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.PlanRules;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
+import gurukram.web.account.AccountStore;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
@@ -28,8 +31,10 @@ public class ClassEditor {
     private final ClassStore store;
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
+    private final AccountStore accounts;
 
-    public ClassEditor(ClassStore store, PoseCatalogue catalogue, Unfolder unfolder) {
+    public ClassEditor(ClassStore store, PoseCatalogue catalogue, Unfolder unfolder, AccountStore accounts) {
+        this.accounts = accounts;
         this.store = store;
         this.catalogue = catalogue;
         this.unfolder = unfolder;
@@ -50,11 +55,16 @@ public class ClassEditor {
 
     public ClassId create(Teacher teacher, ClassPlan plan, UUID group) {
         PlanRules.check(plan, catalogue);
-        return store.create(teacher, plan, lengthOf(plan), group);
+        return store.create(teacher, plan, lengthOf(teacher, plan), group);
     }
 
-    public Score unfold(ClassPlan plan, gurukram.core.pose.Level level) {
-        return unfolder.unfold(plan, level);
+    /** The engine with the settings of the teacher's school. */
+    public Unfolder unfolderOf(Teacher teacher) {
+        return unfolder.with(accounts.school(teacher));
+    }
+
+    public Score unfold(Teacher teacher, ClassPlan plan, Level level) {
+        return unfolderOf(teacher).unfold(plan, level);
     }
 
     @Transactional
@@ -71,8 +81,19 @@ public class ClassEditor {
             Set<NodeId> moved = store.movedSince(teacher, id, version);
             if (!Collections.disjoint(moved, edit.touches(now.plan()))) return new Answer(Outcome.COLLIDED, now, null);
         }
-        StoredClass saved = store.edit(teacher, now, after, lengthOf(after), edit, asked.label());
+        StoredClass saved = store.edit(teacher, now, after, lengthOf(teacher, after), edit, asked.label());
         return new Answer(behind ? Outcome.REPLAYED : Outcome.SAVED, saved, asked.at());
+    }
+
+    /**
+     * Writes the class anew from a plan made on a version of it; empty when the class has moved on since.
+     *
+     * @param named whether the plan brings the names of its parts; otherwise what stayed the same keeps the name it had
+     */
+    @Transactional
+    public Optional<StoredClass> rewrite(Teacher teacher, ClassId id, int version, ClassPlan plan, boolean named) {
+        Answer answer = edit(teacher, id, version, new Rewriting(plan, named));
+        return answer.outcome() == Outcome.COLLIDED ? Optional.empty() : Optional.of(answer.now());
     }
 
     @Transactional
@@ -86,7 +107,7 @@ public class ClassEditor {
         ClassPlan after = undone.inverse().applyTo(now.plan());
         ClassStore.Move move =
                 new ClassStore.Move("undo", now.head(), undone.inverse().touches(now.plan()));
-        store.moveHead(teacher, now, after, lengthOf(after), undone.parent(), redo, move);
+        store.moveHead(teacher, now, after, lengthOf(teacher, after), undone.parent(), redo, move);
         return saved(teacher, id);
     }
 
@@ -100,7 +121,7 @@ public class ClassEditor {
         PlanEdit edit = store.revision(teacher, id, seq).edit();
         ClassPlan after = edit.applyTo(now.plan());
         ClassStore.Move move = new ClassStore.Move("redo", seq, edit.touches(now.plan()));
-        store.moveHead(teacher, now, after, lengthOf(after), seq, redo, move);
+        store.moveHead(teacher, now, after, lengthOf(teacher, after), seq, redo, move);
         return saved(teacher, id);
     }
 
@@ -108,7 +129,7 @@ public class ClassEditor {
         return new Answer(Outcome.SAVED, store.find(teacher, id).orElseThrow(NotFound::new), null);
     }
 
-    private long lengthOf(ClassPlan plan) {
-        return unfolder.unfold(plan, plan.settings().level()).totalMs();
+    private long lengthOf(Teacher teacher, ClassPlan plan) {
+        return unfold(teacher, plan, plan.settings().level()).totalMs();
     }
 }

@@ -42,7 +42,7 @@ public class DemoLog {
     public void teach(Teacher teacher, ClassId id, int weeksBefore, DayOfWeek day, LocalTime at, String note) {
         ClassPlan plan = classes.find(teacher, id).orElseThrow().plan();
         var level = plan.settings().level();
-        Script script = ScriptWriter.write(plan, editor.unfold(plan, level), level, catalogue);
+        Script script = ScriptWriter.write(plan, editor.unfold(teacher, plan, level), level, catalogue);
         Instant start = ZonedDateTime.now(clock.withZone(ZoneId.systemDefault()))
                 .with(TemporalAdjusters.previous(day))
                 .minusWeeks(weeksBefore)

@@ -46,7 +46,7 @@ class RoomController {
             @RequestParam(required = false) Level level) {
         ClassPlan plan = classes.find(teacher, id).orElseThrow(NotFound::new).plan();
         Level shown = level == null ? plan.settings().level() : level;
-        Script script = ScriptWriter.write(plan, editor.unfold(plan, shown), shown, catalogue);
+        Script script = ScriptWriter.write(plan, editor.unfold(teacher, plan, shown), shown, catalogue);
         if (script.moments().isEmpty()) return "redirect:/classes/" + id;
         return "redirect:/room/" + taught.open(teacher, id.value(), script);
     }

@@ -68,7 +68,7 @@ class ClassEditorTest {
         assertThat(answer.outcome()).isEqualTo(Outcome.SAVED);
         assertThat(answer.now().version()).isEqualTo(2);
         assertThat(answer.now().undoLabel()).isEqualTo("Tree: breaths");
-        long length = editor.unfold(now().plan(), Level.INTERMEDIATE).totalMs();
+        long length = editor.unfold(teacher, now().plan(), Level.INTERMEDIATE).totalMs();
         assertThat(store.summaries(teacher)).singleElement().satisfies(line -> {
             assertThat(line.lengthMs()).isEqualTo(length);
             assertThat(line.lastTaught()).isNull();

@@ -1,0 +1,74 @@
+package gurukram.web.account;
+
+import gurukram.core.notation.SchoolWords;
+import gurukram.core.plan.School;
+import gurukram.core.text.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** The settings of a school as a form of choices, each in the words of the notation; an empty one is the usual. */
+final class SchoolForm {
+    /** @param options the words that can be chosen; empty for a box to type in */
+    public record Choice(String name, String label, List<String> options, String value) {}
+
+    private static final Map<String, List<String>> OPTIONS = Map.of(
+            "holds", List.of("all holds", "no empty holds", "no holds"),
+            "legs", List.of("returning leg", "same front leg"),
+            "knees", List.of("soft knees", "straight knees", "locked knees"),
+            "voice", List.of("invitational voice", "instructive voice"),
+            "names", List.of("english names", "sanskrit names", "english and sanskrit names"),
+            "rest", List.of("silent rest", "guided rest"),
+            "roll", List.of("roll to the right", "roll to either side"));
+
+    private SchoolForm() {}
+
+    /** {@link Refused} when a number is none. */
+    static School read(Map<String, String> typed) {
+        List<String> parts = new ArrayList<>();
+        for (String name : OPTIONS.keySet()) add(parts, typed.get(name), "");
+        add(parts, typed.get("cap"), "holds up to %s counts");
+        add(parts, typed.get("count"), "%s s a count");
+        return SchoolWords.read(String.join(", ", parts));
+    }
+
+    private static void add(List<String> parts, String value, String as) {
+        if (value == null || value.isBlank()) return;
+        String plain = value.strip().replace(',', '.');
+        if (!as.isEmpty() && !plain.matches("\\d{1,6}(\\.\\d{1,3})?")) {
+            throw new Refused("“" + value.strip() + "” is no number.");
+        }
+        parts.add(as.isEmpty() ? value.strip() : as.formatted(plain));
+    }
+
+    static List<Choice> choices(School school, Map<String, String> typed) {
+        String words = SchoolWords.write(school);
+        List<Choice> choices = new ArrayList<>();
+        choices.add(choice("holds", "Retentions of breath", words, typed));
+        choices.add(new Choice(
+                "cap", "Longest retention, in counts", List.of(), typed.getOrDefault("cap", number(school.holdCap()))));
+        String count = school.countMillis() == null ? "" : gurukram.core.time.Millis.seconds(school.countMillis());
+        choices.add(new Choice(
+                "count", "One spoken count, in seconds (usually 1.5)", List.of(), typed.getOrDefault("count", count)));
+        choices.add(choice("legs", "In a salutation, who comes forward first", words, typed));
+        choices.add(choice("knees", "How straight legs are cued", words, typed));
+        choices.add(choice("voice", "How you speak", words, typed));
+        choices.add(choice("names", "Names of poses", words, typed));
+        choices.add(choice("rest", "The final rest", words, typed));
+        choices.add(choice("roll", "After the rest", words, typed));
+        return choices;
+    }
+
+    private static Choice choice(String name, String label, String words, Map<String, String> typed) {
+        List<String> options = OPTIONS.get(name);
+        String chosen = options.stream()
+                .filter(option -> List.of(words.split(", ")).contains(option))
+                .findFirst()
+                .orElse("");
+        return new Choice(name, label, options, typed.getOrDefault(name, chosen));
+    }
+
+    private static String number(Integer value) {
+        return value == null ? "" : value.toString();
+    }
+}

@@ -1,0 +1,163 @@
+package gurukram.web.exchange;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.School;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.account.AccountStore;
+import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassId;
+import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.StoredClass;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.ExampleObject;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What programs do with classes: the same as the pages do, with the same words when something is wrong. */
+@RestController
+class ApiController {
+    private static final String TEXT = MediaType.TEXT_PLAIN_VALUE;
+    private static final String JSON = MediaType.APPLICATION_JSON_VALUE;
+    private static final String EXAMPLE = "standing:\nhalf moon, both, 4 breaths\n";
+
+    private final ClassDocuments documents;
+    private final ClassStore classes;
+    private final ClassEditor editor;
+    private final AccountStore accounts;
+    private final PoseCatalogue catalogue;
+
+    ApiController(
+            ClassDocuments documents,
+            ClassStore classes,
+            ClassEditor editor,
+            AccountStore accounts,
+            PoseCatalogue catalogue) {
+        this.documents = documents;
+        this.classes = classes;
+        this.editor = editor;
+        this.accounts = accounts;
+        this.catalogue = catalogue;
+    }
+
+    @Operation(summary = "Adds up a class without storing it")
+    @ApiResponse(responseCode = "200", description = "The score")
+    @ApiResponse(
+            responseCode = "422",
+            description = "Some of it is not understood",
+            content = @Content(mediaType = "application/problem+json"))
+    @PostMapping(value = "/api/score", consumes = TEXT, produces = JSON)
+    ScoreAnswer scoreOfText(
+            @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
+            @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            content = @Content(mediaType = TEXT, examples = @ExampleObject(EXAMPLE)))
+                    @RequestBody(required = false)
+                    String text,
+            @Parameter(description = "Another level than the class’s own") @RequestParam(required = false)
+                    Level level) {
+        return score(teacher, documents.ofText(text == null ? "" : text), level);
+    }
+
+    @Operation(summary = "Adds up a class without storing it")
+    @PostMapping(value = "/api/score", consumes = JSON, produces = JSON)
+    ScoreAnswer scoreOfJson(
+            @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
+            @RequestBody(required = false) @Schema(type = "object") String json,
+            @RequestParam(required = false) Level level) {
+        return score(teacher, documents.ofJson(json == null ? "" : json), level);
+    }
+
+    private ScoreAnswer score(Teacher teacher, ClassPlan plan, Level level) {
+        Level at = level == null ? plan.settings().level() : level;
+        School school = accounts.school(teacher);
+        return ScoreAnswer.of(plan, at, editor.unfolderOf(teacher), school, catalogue);
+    }
+
+    @Operation(summary = "A class as text or as JSON; its version is the ETag")
+    @GetMapping(
+            value = "/api/classes/{id}",
+            produces = {TEXT, JSON})
+    ResponseEntity<String> get(
+            @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
+            @PathVariable @Schema(type = "string", format = "uuid") ClassId id,
+            @RequestHeader(value = HttpHeaders.ACCEPT, defaultValue = TEXT) @Parameter(hidden = true) String accept) {
+        StoredClass stored = classes.find(teacher, id).orElseThrow(NotFound::new);
+        boolean json = accept.contains(JSON);
+        return ResponseEntity.ok()
+                .eTag(etag(stored))
+                .contentType(json ? MediaType.APPLICATION_JSON : utf8())
+                .body(json ? documents.json(stored.plan()) : documents.text(stored.plan()));
+    }
+
+    private static MediaType utf8() {
+        return MediaType.parseMediaType("text/plain;charset=UTF-8");
+    }
+
+    private static String etag(StoredClass stored) {
+        return "\"" + stored.version() + "\"";
+    }
+
+    @Operation(summary = "Writes a class anew; the ETag it was made from stands in If-Match")
+    @PutMapping(value = "/api/classes/{id}", consumes = TEXT, produces = JSON)
+    ResponseEntity<ScoreAnswer> putText(
+            @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
+            @PathVariable @Schema(type = "string", format = "uuid") ClassId id,
+            @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String version,
+            @RequestBody(required = false) String text) {
+        classes.find(teacher, id).orElseThrow(NotFound::new);
+        return put(teacher, id, version, documents.ofText(text == null ? "" : text), false);
+    }
+
+    @Operation(summary = "Writes a class anew; the ETag it was made from stands in If-Match")
+    @PutMapping(value = "/api/classes/{id}", consumes = JSON, produces = JSON)
+    ResponseEntity<ScoreAnswer> putJson(
+            @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
+            @PathVariable @Schema(type = "string", format = "uuid") ClassId id,
+            @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String version,
+            @RequestBody(required = false) @Schema(type = "object") String json) {
+        classes.find(teacher, id).orElseThrow(NotFound::new);
+        return put(teacher, id, version, documents.ofJson(json == null ? "" : json), true);
+    }
+
+    private ResponseEntity<ScoreAnswer> put(
+            Teacher teacher, ClassId id, String version, ClassPlan plan, boolean named) {
+        if (version == null || !version.matches("(?:W/)?\"?\\d{1,9}\"?")) throw new VersionMissing();
+        int made = Integer.parseInt(version.replaceAll("\\D", ""));
+        StoredClass stored = editor.rewrite(teacher, id, made, plan, named).orElseThrow(VersionOld::new);
+        return ResponseEntity.ok().eTag(etag(stored)).body(score(teacher, stored.plan(), null));
+    }
+
+    @Operation(summary = "The JSON Schema of a class")
+    @GetMapping(value = "/api/schema/class.json", produces = "application/schema+json")
+    Resource schema() {
+        return new ClassPathResource(ClassDocuments.SCHEMA);
+    }
+
+    /** A class cannot be written without saying what it was made from. */
+    static final class VersionMissing extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    /** The class has moved on since. */
+    static final class VersionOld extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
+}

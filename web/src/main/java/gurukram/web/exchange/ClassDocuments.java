@@ -1,0 +1,135 @@
+package gurukram.web.exchange;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import gurukram.core.notation.NotationReader;
+import gurukram.core.notation.NotationWriter;
+import gurukram.core.notation.Reading;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanJson;
+import gurukram.core.plan.PlanRules;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.Refused;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.random.RandomGenerator;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Classes as documents: read with everything that is wrong, written in the form asked for. */
+@Component
+class ClassDocuments {
+    static final String SCHEMA = "/schema/class-2.schema.json";
+    static final int MOST_LETTERS = 1_000_000;
+    private static final int MOST_FAULTS = 20;
+
+    private final PoseCatalogue catalogue;
+    private final RandomGenerator random;
+    private final JsonMapper mapper = JsonMapper.builder().build();
+    private final Schema schema;
+
+    ClassDocuments(PoseCatalogue catalogue, RandomGenerator random) {
+        this.catalogue = catalogue;
+        this.random = random;
+        try (InputStream in = ClassDocuments.class.getResourceAsStream(SCHEMA)) {
+            schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(in);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private NodeId newId() {
+        return NodeId.random(random);
+    }
+
+    /** {@link Unreadable} with every line that is not understood. */
+    ClassPlan ofText(String text) {
+        Reading reading = new NotationReader(catalogue, this::newId).read(text);
+        if (reading.problems().isEmpty()) return reading.plan();
+        throw new Unreadable(reading.problems().stream().map(Fault::of).toList());
+    }
+
+    /** {@link Unreadable} with every place that is not as the schema says, or cannot be in a class. */
+    ClassPlan ofJson(String json) {
+        if (json.length() > MOST_LETTERS) {
+            throw unreadable(Fault.at("", "A class as JSON has at most %,d letters.".formatted(MOST_LETTERS)));
+        }
+        JsonNode document = parsed(json);
+        // what an older version of the app wrote is brought up to date on reading, and was checked by that version
+        if (document.path("schema").asInt(0) == PlanJson.SCHEMA) checkAgainstSchema(document);
+        try {
+            ClassPlan plan = PlanJson.readNaming(json, this::newId);
+            List<PlanRules.Broken> broken = PlanRules.brokenIn(plan, catalogue);
+            if (broken.isEmpty()) return plan;
+            throw new Unreadable(broken.stream()
+                    .limit(MOST_FAULTS)
+                    .map(b -> Fault.at("#" + b.node(), b.problem().toString()))
+                    .toList());
+        } catch (IllegalArgumentException | JacksonException | Refused e) {
+            throw unreadable(Fault.at("", e.getMessage()));
+        }
+    }
+
+    private JsonNode parsed(String json) {
+        try {
+            JsonNode document = mapper.readTree(json);
+            if (document.isObject()) return document;
+            throw unreadable(Fault.at(1, 1, "A class as JSON is an object."));
+        } catch (JacksonException e) {
+            TokenStreamLocation at = e.getLocation();
+            int line = at == null ? 1 : Math.max(1, at.getLineNr());
+            int column = at == null ? 1 : Math.max(1, at.getColumnNr());
+            throw unreadable(Fault.at(line, column, "This is not JSON: " + e.getOriginalMessage()));
+        }
+    }
+
+    private static Unreadable unreadable(Fault fault) {
+        return new Unreadable(List.of(fault));
+    }
+
+    private void checkAgainstSchema(JsonNode document) {
+        List<Error> errors = schema.validate(document);
+        if (errors.isEmpty()) return;
+        throw new Unreadable(nearest(errors));
+    }
+
+    /** One fault a place, the deepest places first: a choice of many forms complains about each of them. */
+    private static List<Fault> nearest(List<Error> errors) {
+        Map<String, String> byPlace = new LinkedHashMap<>();
+        List<Error> sorted = new ArrayList<>(errors);
+        sorted.sort((a, b) -> Integer.compare(depth(b), depth(a)));
+        for (Error error : sorted) {
+            String place = error.getInstanceLocation().toString();
+            boolean within = byPlace.keySet().stream().anyMatch(deeper -> deeper.startsWith(place));
+            if (!within) byPlace.put(place, error.getMessage());
+        }
+        return byPlace.entrySet().stream()
+                .limit(MOST_FAULTS)
+                .map(e -> Fault.at(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    private static int depth(Error error) {
+        return error.getInstanceLocation().getNameCount();
+    }
+
+    String text(ClassPlan plan) {
+        return new NotationWriter(catalogue).write(plan);
+    }
+
+    String json(ClassPlan plan) {
+        return PlanJson.write(plan);
+    }
+}

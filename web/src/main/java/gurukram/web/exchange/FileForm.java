@@ -1,0 +1,77 @@
+package gurukram.web.exchange;
+
+import org.springframework.http.MediaType;
+
+/** The forms a class can be taken away in, each with what it leaves out. */
+public enum FileForm {
+    TEXT(
+            "txt",
+            "text/plain;charset=UTF-8",
+            "As text",
+            "The whole class in words. Can be opened here again.",
+            "Leaves out the history of changes, what was taught, and which group it is for."),
+    JSON(
+            "json",
+            MediaType.APPLICATION_JSON_VALUE,
+            "As JSON",
+            "The whole class for programs. Can be opened here again.",
+            "Leaves out the history of changes, what was taught, and which group it is for."),
+    CSV(
+            "csv",
+            "text/csv;charset=UTF-8",
+            "The score as a table",
+            "Every moment in its order with its times, for a spreadsheet.",
+            "Leaves out notes, marks, props, the theme, the other levels, and how rounds and layers are written."),
+    MARKDOWN(
+            "md",
+            "text/markdown;charset=UTF-8",
+            "As Markdown",
+            "Sections and steps with doses, sides and minutes, to paste elsewhere.",
+            "Leaves out marks, checks, settings of the school, the other levels, and the single moments."),
+    CARD(
+            "html",
+            "text/html;charset=UTF-8",
+            "A card to print",
+            "One page in large letters for the mat, readable without this app.",
+            "Leaves out marks, props, layers, settings of the school, the other levels, and the single moments.");
+
+    private final String ending;
+    private final String media;
+    private final String title;
+    private final String about;
+    private final String leavesOut;
+
+    FileForm(String ending, String media, String title, String about, String leavesOut) {
+        this.ending = ending;
+        this.media = media;
+        this.title = title;
+        this.about = about;
+        this.leavesOut = leavesOut;
+    }
+
+    public String ending() {
+        return ending;
+    }
+
+    String media() {
+        return media;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    public String about() {
+        return about;
+    }
+
+    public String leavesOut() {
+        return leavesOut;
+    }
+
+    /** By the ending of a file name; null when there is none like it. */
+    static FileForm withEnding(String ending) {
+        for (FileForm form : values()) if (form.ending.equals(ending)) return form;
+        return null;
+    }
+}

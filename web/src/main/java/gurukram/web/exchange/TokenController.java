@@ -1,0 +1,90 @@
+package gurukram.web.exchange;
+
+import gurukram.core.text.Plain;
+import gurukram.core.text.Refused;
+import gurukram.web.shared.Teacher;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The teacher's personal tokens: made, listed, taken back. */
+@Controller
+class TokenController {
+    private static final int MOST_TOKENS = 20;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy, H:mm");
+
+    private final TokenStore tokens;
+    private final RandomGenerator random;
+
+    TokenController(TokenStore tokens, RandomGenerator random) {
+        this.tokens = tokens;
+        this.random = random;
+    }
+
+    /** One row: {@code used} in words. */
+    public record Row(UUID id, String name, String made, String used) {
+        static Row of(ApiToken token) {
+            String used = token.lastUsedAt() == null ? "never used" : "last used " + day(token.lastUsedAt());
+            return new Row(token.id(), token.name(), "made " + day(token.createdAt()), used);
+        }
+
+        private static String day(java.time.Instant at) {
+            return DAY.format(at.atZone(ZoneId.systemDefault()));
+        }
+    }
+
+    @GetMapping("/account/tokens")
+    String tokens(@AuthenticationPrincipal Teacher teacher, HttpServletResponse response, Model model) {
+        return page(teacher, response, model, "", "", "");
+    }
+
+    /** The new token is shown in this answer and never again. */
+    @PostMapping("/account/tokens")
+    String make(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestParam(defaultValue = "") String name,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            String plain = Plain.line(name, "The name of a token", 80);
+            if (plain.isEmpty()) throw new Refused("What is it for? A name helps you to know it again.");
+            if (tokens.of(teacher).size() >= MOST_TOKENS) {
+                throw new Refused("You have " + MOST_TOKENS + " tokens; take one back first.");
+            }
+            String token = ApiToken.make(random);
+            tokens.add(teacher, plain, ApiToken.hash(token));
+            return page(teacher, response, model, token, "", "");
+        } catch (Refused e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(teacher, response, model, "", name, e.getMessage());
+        }
+    }
+
+    @PostMapping("/account/tokens/{id}/revoke")
+    String revoke(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id) {
+        tokens.revoke(teacher, id);
+        return "redirect:/account/tokens";
+    }
+
+    private String page(
+            Teacher teacher, HttpServletResponse response, Model model, String token, String typed, String problem) {
+        response.setHeader("Cache-Control", "no-store");
+        List<Row> rows = tokens.of(teacher).stream().map(Row::of).toList();
+        model.addAttribute("rows", rows);
+        model.addAttribute("token", token);
+        model.addAttribute("typed", typed);
+        model.addAttribute("problem", problem.isEmpty() ? null : problem);
+        return "exchange/tokens";
+    }
+}
