@@ -13,9 +13,11 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanRules;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.Style;
 import gurukram.core.plan.Texts;
+import gurukram.core.plan.When;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Problem;
@@ -187,9 +189,9 @@ public final class NotationReader {
             if (heading.isPresent()) return section(heading.get());
             Optional<Flow> list = new TwelvePositions(catalogue, ids).read(line);
             if (list.isPresent()) return flow(list.get());
-            Optional<FlowSettings> settings = FlowLine.read(line);
+            Optional<FlowSettings> settings = flowSettings(line);
             if (settings.isPresent()) return flow(Flow.of(ids.get(), settings.get()));
-            Optional<LinkLine.Head> head = LinkLine.read(line);
+            Optional<LinkLine.Head> head = linkHead(line);
             if (head.isPresent()) return link(head.get());
             Optional<SectionRole> role = SectionRole.named(line);
             if (role.isPresent() && catalogue.named(line).isEmpty())
@@ -198,9 +200,35 @@ public final class NotationReader {
             try {
                 return step(line, indented);
             } catch (Refused e) {
-                if (!looksLikeTitle(index, line)) throw e;
-                return title(line);
+                if (looksLikeTitle(index, line)) return title(line);
+                standIn();
+                throw e;
             }
+        }
+
+        /** A flow whose line is not understood still begins here, so that only its own line is wrong. */
+        private Optional<FlowSettings> flowSettings(String line) {
+            try {
+                return FlowLine.read(line);
+            } catch (Refused e) {
+                flow(Flow.of(ids.get(), FlowSettings.of(1)));
+                throw e;
+            }
+        }
+
+        private Optional<LinkLine.Head> linkHead(String line) {
+            try {
+                return LinkLine.read(line);
+            } catch (Refused e) {
+                if (flow != null) link(new LinkLine.Head(When.ALWAYS, false));
+                throw e;
+            }
+        }
+
+        /** Marked lines under a step that is not understood are read as if it were there. */
+        private void standIn() {
+            String any = catalogue.poses().iterator().next().id();
+            mark(new Sketch(Step.of(ids.get(), any, new SideRule.None(), new Dose.Breaths(1))));
         }
 
         /** The first line of a scribble may be its title, when an empty line, a setting or a heading comes next. */

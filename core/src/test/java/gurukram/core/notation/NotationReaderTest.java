@@ -78,6 +78,24 @@ class NotationReaderTest {
     }
 
     @Test
+    void aFaultInOneLineIsNoneInTheLinesThatBelongToIt() {
+        Reading reading = read("""
+                standing:
+                flow, 600 rounds
+                - locked
+                  cahir, in
+                  - note: low
+                  - round 2: then chair, out
+                  -- locked
+                  link, sideways
+                    plank, out
+                  end link
+                end flow
+                """);
+        assertThat(reading.problems()).extracting(Located::line).containsExactly(2, 4, 8);
+    }
+
+    @Test
     void offersTheLineWithTheNearestPose() {
         Located problem = read("  haf moon, both, 4 breaths").problems().get(0);
         assertThat(problem.problem().offers()).first().isEqualTo("half moon, both, 4 breaths");

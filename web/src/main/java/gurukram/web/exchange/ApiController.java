@@ -58,31 +58,39 @@ class ApiController {
         this.catalogue = catalogue;
     }
 
-    @Operation(summary = "Adds up a class without storing it")
+    @Operation(
+            summary = "Adds up a class without storing it",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            content = {
+                                @Content(mediaType = TEXT, examples = @ExampleObject(EXAMPLE)),
+                                @Content(mediaType = JSON, schema = @Schema(type = "object"))
+                            }))
     @ApiResponse(responseCode = "200", description = "The score")
     @ApiResponse(
             responseCode = "422",
-            description = "Some of it is not understood",
-            content = @Content(mediaType = "application/problem+json"))
-    @PostMapping(value = "/api/score", consumes = TEXT, produces = JSON)
-    ScoreAnswer scoreOfText(
+            description = "Some of it is not understood; every place is told",
+            content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE))
+    @PostMapping(
+            value = "/api/score",
+            consumes = {TEXT, JSON},
+            produces = JSON)
+    ScoreAnswer score(
             @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
-            @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            content = @Content(mediaType = TEXT, examples = @ExampleObject(EXAMPLE)))
-                    @RequestBody(required = false)
-                    String text,
+            @RequestHeader(value = HttpHeaders.CONTENT_TYPE, defaultValue = TEXT) @Parameter(hidden = true) String type,
+            @RequestBody(required = false) String body,
             @Parameter(description = "Another level than the class’s own") @RequestParam(required = false)
                     Level level) {
-        return score(teacher, documents.ofText(text == null ? "" : text), level);
+        return score(teacher, plan(type, body), level);
     }
 
-    @Operation(summary = "Adds up a class without storing it")
-    @PostMapping(value = "/api/score", consumes = JSON, produces = JSON)
-    ScoreAnswer scoreOfJson(
-            @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
-            @RequestBody(required = false) @Schema(type = "object") String json,
-            @RequestParam(required = false) Level level) {
-        return score(teacher, documents.ofJson(json == null ? "" : json), level);
+    private ClassPlan plan(String type, String body) {
+        String document = body == null ? "" : body;
+        return isJson(type) ? documents.ofJson(document) : documents.ofText(document);
+    }
+
+    private static boolean isJson(String type) {
+        return type.startsWith(JSON);
     }
 
     private ScoreAnswer score(Teacher teacher, ClassPlan plan, Level level) {
@@ -115,26 +123,26 @@ class ApiController {
         return "\"" + stored.version() + "\"";
     }
 
-    @Operation(summary = "Writes a class anew; the ETag it was made from stands in If-Match")
-    @PutMapping(value = "/api/classes/{id}", consumes = TEXT, produces = JSON)
-    ResponseEntity<ScoreAnswer> putText(
+    @Operation(
+            summary = "Writes a class anew; the ETag it was made from stands in If-Match",
+            requestBody =
+                    @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            content = {
+                                @Content(mediaType = TEXT, examples = @ExampleObject(EXAMPLE)),
+                                @Content(mediaType = JSON, schema = @Schema(type = "object"))
+                            }))
+    @PutMapping(
+            value = "/api/classes/{id}",
+            consumes = {TEXT, JSON},
+            produces = JSON)
+    ResponseEntity<ScoreAnswer> put(
             @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
             @PathVariable @Schema(type = "string", format = "uuid") ClassId id,
+            @RequestHeader(value = HttpHeaders.CONTENT_TYPE, defaultValue = TEXT) @Parameter(hidden = true) String type,
             @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String version,
-            @RequestBody(required = false) String text) {
+            @RequestBody(required = false) String body) {
         classes.find(teacher, id).orElseThrow(NotFound::new);
-        return put(teacher, id, version, documents.ofText(text == null ? "" : text), false);
-    }
-
-    @Operation(summary = "Writes a class anew; the ETag it was made from stands in If-Match")
-    @PutMapping(value = "/api/classes/{id}", consumes = JSON, produces = JSON)
-    ResponseEntity<ScoreAnswer> putJson(
-            @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
-            @PathVariable @Schema(type = "string", format = "uuid") ClassId id,
-            @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String version,
-            @RequestBody(required = false) @Schema(type = "object") String json) {
-        classes.find(teacher, id).orElseThrow(NotFound::new);
-        return put(teacher, id, version, documents.ofJson(json == null ? "" : json), true);
+        return put(teacher, id, version, plan(type, body), isJson(type));
     }
 
     private ResponseEntity<ScoreAnswer> put(

@@ -60,7 +60,7 @@ class FileController {
     String files(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, Model model) {
         StoredClass stored = classes.find(teacher, id).orElseThrow(NotFound::new);
         model.addAttribute("id", id.toString());
-        model.addAttribute("title", stored.plan().settings().title());
+        model.addAttribute("name", stored.plan().settings().title());
         model.addAttribute("level", stored.plan().settings().level().word());
         model.addAttribute("forms", List.of(FileForm.values()));
         return "exchange/files";

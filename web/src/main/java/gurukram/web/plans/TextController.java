@@ -61,7 +61,7 @@ class TextController {
             Model model) {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
         model.addAttribute("page", TextPage.of(stored, stored.version(), text, read(text), ""));
-        return "plans/parts/text-lines";
+        return "plans/parts/text-checked";
     }
 
     /** Takes the text when all of it is understood; otherwise shows it again as it was typed, with what is wrong. */

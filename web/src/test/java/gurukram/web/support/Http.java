@@ -90,6 +90,19 @@ public final class Http {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    /** Any request with a body, without the page's token; headers as names and values in turn. */
+    public HttpResponse<String> send(String method, String path, String body, String... headers) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
+                .method(method, HttpRequest.BodyPublishers.ofString(body));
+        if (headers.length > 0) request.headers(headers);
+        return send(request);
+    }
+
+    /** The token of the last page. */
+    public String token() {
+        return token;
+    }
+
     private HttpRequest.Builder form(String path, String... fields) {
         List<String> pairs = new ArrayList<>();
         for (int i = 0; i < fields.length; i += 2) {
