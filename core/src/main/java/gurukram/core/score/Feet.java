@@ -1,5 +1,6 @@
 package gurukram.core.score;
 
+import gurukram.core.plan.NodeId;
 import gurukram.core.pose.Base;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.Side;
@@ -45,10 +46,15 @@ public final class Feet {
 
     /** Follows the feet through all flows of a score; between flows nothing is counted. */
     public static Tally tally(Score score, PoseCatalogue catalogue) {
+        return tally(score, catalogue, null);
+    }
+
+    /** The same in one flow only; null for all. */
+    public static Tally tally(Score score, PoseCatalogue catalogue, NodeId flow) {
         Feet feet = new Feet();
         for (int i = 0; i < score.moments().size(); i++) {
             Moment moment = score.moments().get(i);
-            if (moment.pose() == null) continue;
+            if (moment.pose() == null || (flow != null && !flow.equals(moment.flow()))) continue;
             feet.moment(i, moment, catalogue.pose(moment.pose()).base());
         }
         return new Tally(feet.leg(Side.RIGHT), feet.leg(Side.LEFT), List.copyOf(feet.impossible));

@@ -1,18 +1,14 @@
 package gurukram.web.demo;
 
-import gurukram.core.notation.LineReader;
+import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.Style;
-import gurukram.core.plan.Theme;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.account.AccountStore;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
-import gurukram.web.plans.TypedPlan;
 import gurukram.web.shared.Demo;
 import gurukram.web.shared.Teacher;
 import gurukram.web.teach.DemoLog;
@@ -20,7 +16,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
-import java.util.List;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import org.slf4j.Logger;
@@ -43,7 +38,6 @@ public class DemoData implements ApplicationRunner {
     private final ClassEditor editor;
     private final DemoLog log;
     private final PasswordEncoder passwords;
-    private final LineReader reader;
     private final PoseCatalogue catalogue;
     private final RandomGenerator random;
 
@@ -54,7 +48,6 @@ public class DemoData implements ApplicationRunner {
             ClassEditor editor,
             DemoLog log,
             PasswordEncoder passwords,
-            LineReader reader,
             PoseCatalogue catalogue,
             RandomGenerator random) {
         this.demo = demo;
@@ -63,7 +56,6 @@ public class DemoData implements ApplicationRunner {
         this.editor = editor;
         this.log = log;
         this.passwords = passwords;
-        this.reader = reader;
         this.catalogue = catalogue;
         this.random = random;
     }
@@ -77,33 +69,9 @@ public class DemoData implements ApplicationRunner {
                 maren, "Tuesday early tide", DayOfWeek.TUESDAY, LocalTime.of(7, 15), 45, Level.BEGINNER.name());
         UUID thursday = groups.create(
                 maren, "Thursday lamplight", DayOfWeek.THURSDAY, LocalTime.of(18, 30), 60, Level.INTERMEDIATE.name());
-        create(
-                maren,
-                "dancer-on-the-quay",
-                "Dancer on the quay",
-                "Dancer, from the front of the hips",
-                75,
-                Style.VINYASA,
-                Level.ADVANCED,
-                null);
-        ClassId steady = create(
-                maren,
-                "steady-on-one-leg",
-                "Steady on one leg",
-                "Standing balance, from the feet up",
-                45,
-                Style.HATHA,
-                Level.BEGINNER,
-                tuesday);
-        ClassId moon = create(
-                maren,
-                "half-moon-over-the-harbour",
-                "Half moon over the harbour",
-                "Half moon: open to the side, stand on little",
-                60,
-                Style.VINYASA,
-                Level.INTERMEDIATE,
-                thursday);
+        create(maren, "dancer-on-the-quay", null);
+        ClassId steady = create(maren, "steady-on-one-leg", tuesday);
+        ClassId moon = create(maren, "half-moon-over-the-harbour", thursday);
         log.teach(
                 maren,
                 steady,
@@ -115,20 +83,17 @@ public class DemoData implements ApplicationRunner {
         LOG.info("The Ropewalk is furnished: sign in as {}", Demo.EMAIL);
     }
 
-    private ClassId create(
-            Teacher teacher, String file, String title, String theme, int slot, Style style, Level level, UUID group) {
-        ClassSettings settings = ClassSettings.of(title, slot, style, level).with(Theme.titled(theme));
-        ClassPlan plan = TypedPlan.of(settings, lines(file), reader, catalogue, () -> NodeId.random(random));
+    private ClassId create(Teacher teacher, String file, UUID group) {
+        ClassPlan plan = new NotationReader(catalogue, () -> NodeId.random(random))
+                .read(text(file))
+                .planOrRefused();
         return editor.create(teacher, plan, group);
     }
 
-    /** The lines of a demo class, as typed on the page. */
-    public static List<String> lines(String file) {
+    /** A demo class as text. */
+    public static String text(String file) {
         try {
-            return new ClassPathResource("demo/" + file + ".txt")
-                    .getContentAsString(StandardCharsets.UTF_8)
-                    .lines()
-                    .toList();
+            return new ClassPathResource("demo/" + file + ".txt").getContentAsString(StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }

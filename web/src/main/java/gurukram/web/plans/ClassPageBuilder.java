@@ -14,6 +14,7 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Feet;
 import gurukram.core.score.NodeTotal;
 import gurukram.core.score.Score;
 import gurukram.core.score.SideWork;
@@ -35,6 +36,7 @@ final class ClassPageBuilder {
     private final Level level;
     private final Refusal refusal;
     private final Map<NodeId, NodeTotal> totals;
+    private final PoseCatalogue catalogue;
     private final StepRows steps;
     private final NodeText text;
     private final NotationWriter writer;
@@ -46,6 +48,7 @@ final class ClassPageBuilder {
         this.level = level;
         this.refusal = refusal;
         this.totals = score.totals();
+        this.catalogue = catalogue;
         this.steps = new StepRows(catalogue, level, totals, refusal);
         this.text = new NodeText(catalogue, Names.numbers());
         this.writer = new NotationWriter(catalogue);
@@ -197,6 +200,7 @@ final class ClassPageBuilder {
     private Row flowRow(Flow flow) {
         String id = flow.id().value();
         NodeTotal total = totals.get(flow.id());
+        Feet.Tally feet = Feet.tally(score, catalogue, flow.id());
         return new Row.FlowRow(
                 id,
                 Field.text(id, "name", flow.settings().name(), "Name of the flow", 22)
@@ -205,6 +209,8 @@ final class ClassPageBuilder {
                 total == null ? "" : Millis.showWhole(total.startMs()),
                 total == null ? "0:00" : Millis.show(total.lengthMs()),
                 FlowRowFields.counts(flow, total),
+                FlowRowFields.feet(feet),
+                FlowRowFields.impossible(feet),
                 SpineBar.of(total),
                 Field.text(id, FieldEdit.LINE, text.line(flow), "The flow’s line as text", 60)
                         .orRefused(refusal),

@@ -2,14 +2,21 @@ package gurukram.web.plans;
 
 import static gurukram.core.text.Words.count;
 
+import gurukram.core.plan.CueLevel;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.FlowSides.Counting;
+import gurukram.core.plan.FlowSides.Leads;
 import gurukram.core.plan.FlowSides.Order;
+import gurukram.core.plan.FlowSides.Turn;
+import gurukram.core.plan.Mode;
+import gurukram.core.score.Feet;
 import gurukram.core.score.NodeTotal;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /** The fields on a flow's bracket. */
 final class FlowRowFields {
@@ -19,7 +26,8 @@ final class FlowRowFields {
             new Field.Option(Counting.NO_SIDES.name(), "no sides"));
     private static final List<Field.Option> ORDER = List.of(
             new Field.Option(Order.EACH_ROUND.name(), "side by side"),
-            new Field.Option(Order.SIDE_FIRST.name(), "one side first"));
+            new Field.Option(Order.SIDE_FIRST.name(), "one side first"),
+            new Field.Option(Order.POSE_BY_POSE.name(), "pose by pose"));
     private static final List<Field.Option> FIRST =
             List.of(new Field.Option("RIGHT", "right first"), new Field.Option("LEFT", "left first"));
 
@@ -68,6 +76,40 @@ final class FlowRowFields {
             counts.append(", ").append(count(movements, "movement")).append(", ");
             counts.append(movements / 2).append(movements % 2 == 0 ? "" : "½").append(" breaths");
         }
+        differences(s).forEach(words -> counts.append(" · ").append(words));
         return counts.toString();
+    }
+
+    /** Which foot steps back first, and which leg is in front in lunges, when the flow steps; empty otherwise. */
+    static String feet(Feet.Tally feet) {
+        Feet.Leg right = feet.right();
+        Feet.Leg left = feet.left();
+        if (right.backs() + left.backs() == 0) return "";
+        return "steps back first R %d L %d · in front R %d L %d"
+                .formatted(right.firstBacks(), left.firstBacks(), right.frontLunges(), left.frontLunges());
+    }
+
+    /** Steps nobody can take, with why; each reason once. */
+    static List<String> impossible(Feet.Tally feet) {
+        return feet.impossible().stream().map(Feet.Impossible::why).distinct().toList();
+    }
+
+    /** What has no field of its own on the row and is not as usual. */
+    private static List<String> differences(FlowSettings s) {
+        List<String> words = new ArrayList<>();
+        if (!s.pace().modes().isEmpty()) words.add(joined(s.pace().modes(), ", ", Mode.Run::toString));
+        if (s.sides().turn() == Turn.BY_ROUND) words.add("first side alternates by round");
+        if (s.sides().turn() == Turn.BY_CLASS) words.add("first side alternates by class");
+        if (s.sides().leads() == Leads.ALWAYS_FIRST)
+            words.add("always " + s.sides().first().word());
+        if (!s.pace().byRound().isEmpty())
+            words.add(joined(s.pace().byRound(), "/", ms -> Millis.seconds(ms)) + " s a position");
+        if (!s.pace().cues().isEmpty()) words.add("cues " + joined(s.pace().cues(), "/", CueLevel::word));
+        if (s.roundJoin() != null) words.add("between rounds " + s.roundJoin().words());
+        return words;
+    }
+
+    private static <T> String joined(List<T> values, String by, Function<T, String> words) {
+        return values.stream().map(words).collect(Collectors.joining(by));
     }
 }

@@ -29,6 +29,8 @@ public sealed interface Row {
 
     /**
      * @param counts rounds, passes and movements in words
+     * @param feet which foot steps where; empty when none does
+     * @param impossible steps nobody can take
      * @param line the flow's line as text, {@code lines} what stands under it
      */
     record FlowRow(
@@ -38,6 +40,8 @@ public sealed interface Row {
             String start,
             String length,
             String counts,
+            String feet,
+            List<String> impossible,
             SpineBar bar,
             Field line,
             Field lines,

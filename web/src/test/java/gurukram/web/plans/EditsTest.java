@@ -4,14 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gurukram.core.notation.LineReader;
+import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Style;
 import gurukram.core.pose.CatalogueReader;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
@@ -41,13 +40,8 @@ class EditsTest {
             "bridge, 10 reps x 2, rest 40 s");
 
     private ClassPlan typed(String... lines) {
-        ClassSettings settings = ClassSettings.of("Test", 60, Style.HATHA, Level.BEGINNER);
-        return TypedPlan.of(
-                settings,
-                List.of(lines),
-                new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
-                CATALOGUE,
-                ids);
+        String text = "class: Test\n- 60 min, hatha, beginner\n" + String.join("\n", lines);
+        return new NotationReader(CATALOGUE, ids).read(text).planOrRefused();
     }
 
     /** The plan as one line a node: what a teacher sees. */

@@ -1,19 +1,14 @@
 package gurukram.web.support;
 
-import gurukram.core.notation.LineReader;
+import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.Style;
-import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.App;
 import gurukram.web.account.AccountStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
-import gurukram.web.plans.TypedPlan;
 import gurukram.web.shared.Teacher;
-import java.util.List;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -57,16 +52,13 @@ public final class TestApp implements AutoCloseable {
         return bean(AccountStore.class).register("Test studio", email, "Test teacher", hash, false);
     }
 
-    /** A vinyasa class typed line by line. */
+    /** A vinyasa class of these lines. */
     public ClassId newClass(Teacher teacher, String... lines) {
         Random random = new Random(7);
-        ClassSettings settings = ClassSettings.of("Test class", 60, Style.VINYASA, Level.INTERMEDIATE);
-        ClassPlan plan = TypedPlan.of(
-                settings,
-                List.of(lines),
-                bean(LineReader.class),
-                bean(PoseCatalogue.class),
-                () -> NodeId.random(random));
+        String text = "class: Test class\n- 60 min, vinyasa, intermediate\n" + String.join("\n", lines);
+        ClassPlan plan = new NotationReader(bean(PoseCatalogue.class), () -> NodeId.random(random))
+                .read(text)
+                .planOrRefused();
         return bean(ClassEditor.class).create(teacher, plan, null);
     }
 
