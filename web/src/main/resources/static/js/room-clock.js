@@ -70,7 +70,7 @@
       const moment = this.moment;
       const work = this.elapsed(now) - moment.leadInMs;
       if (work < 0) return { phase: 'into', left: -work };
-      const whole = ['hold', 'reps', 'pattern'].includes(moment.kind) ? (moment.breaths ?? moment.reps) : null;
+      const whole = ['hold', 'reps', 'pattern', 'attempt'].includes(moment.kind) ? (moment.breaths ?? moment.reps) : null;
       if (!whole) return { phase: moment.kind, part: Math.min(1, work / Math.max(1, moment.workMs)) };
       const one = moment.workMs / whole;
       const number = Math.min(whole, Math.floor(work / one) + 1);
@@ -80,7 +80,7 @@
     /** Breaths, repetitions or movements wholly done in this moment; null where nothing is counted. */
     done(now) {
       const moment = this.moment;
-      if (moment.kind === 'pause' || moment.kind === 'open') return null;
+      if (['pause', 'open', 'shown', 'own_pace'].includes(moment.kind)) return null;
       const whole = moment.kind === 'movement' ? 1 : (moment.breaths ?? moment.reps);
       if (!whole) return null;
       const work = this.elapsed(now) - moment.leadInMs;

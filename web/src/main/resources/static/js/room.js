@@ -58,7 +58,9 @@
       breathWidth() {
         const at = this.clock.counting(this.now);
         if (at.phase === 'into' || still()) return 4;
-        if (at.phase === 'hold' && at.number) return 4 + 992 * (at.part < 0.5 ? at.part * 2 : 2 - at.part * 2);
+        if (['hold', 'attempt'].includes(at.phase) && at.number) return 4 + 992 * (at.part < 0.5 ? at.part * 2 : 2 - at.part * 2);
+        if (this.moment.breath === 'hold in') return 996;
+        if (this.moment.breath === 'hold out') return 4;
         if (at.phase === 'movement') return 4 + 992 * (this.moment.breath === 'inhale' ? at.part : 1 - at.part);
         return 4 + 992 * at.part;
       },
@@ -217,10 +219,10 @@
         if (this.clock.pausedAt !== null) return 'paused';
         const at = this.clock.counting(this.now);
         if (at.phase === 'into') return 'coming into it';
-        if (at.phase === 'movement') return this.moment.breath;
+        if (at.phase === 'movement') return this.moment.breath?.replace(/^hold .*/, 'hold') ?? 'natural breath';
         if (at.phase === 'reps') return 'repetition';
-        if (at.phase === 'hold' && at.number) return at.part < 0.5 ? 'in' : 'out';
-        return { hold: 'hold', open: 'open time', pause: 'rest', pattern: 'breathing, cycle' }[at.phase];
+        if (['hold', 'attempt'].includes(at.phase) && at.number) return at.part < 0.5 ? 'in' : 'out';
+        return { hold: 'hold', open: 'open time', pause: 'rest', pattern: 'breathing, cycle', attempt: 'try', shown: 'watch first', own_pace: 'own pace' }[at.phase];
       },
       get count() {
         if (!this.moment) return '';

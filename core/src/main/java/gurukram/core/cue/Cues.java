@@ -6,6 +6,7 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.School;
+import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -31,12 +32,14 @@ public final class Cues {
 
     private final Map<NodeId, Node> nodes = new HashMap<>();
     private final PoseCatalogue catalogue;
+    private final Map<NodeId, SectionRole> roles = new HashMap<>();
     private final School classSchool;
 
     private Cues(ClassPlan plan, PoseCatalogue catalogue, School teachers) {
         this.catalogue = catalogue;
         this.classSchool = plan.settings().school().over(teachers.over(School.USUAL));
         plan.walk(node -> nodes.put(node.id(), node));
+        plan.sections().forEach(section -> roles.put(section.id(), section.role()));
     }
 
     /** One cue for every moment of the score, in its order. */
@@ -82,7 +85,24 @@ public final class Cues {
         boolean whole = level == CueLevel.LONG && !movement;
         String words =
                 UsualCues.of(pose, moment.side() != null, whole).words(pose, moment.side(), moment.twistSide(), school);
-        return movement ? breath(moment) + words : words;
+        if (movement) return breath(moment) + words;
+        return afterRest(moment, before, school) + words + guiding(moment, school);
+    }
+
+    /** The way out of the final rest. */
+    private String afterRest(Moment moment, Moment before, School school) {
+        boolean rested = before != null && isRest(before) && !isRest(moment);
+        if (!rested) return "";
+        return school.roll() == School.Roll.RIGHT ? "roll to the right side, " : "roll to either side, ";
+    }
+
+    /** A guided rest begins with words to rest by. */
+    private String guiding(Moment moment, School school) {
+        return isRest(moment) && school.restGuided() ? ", let the weight sink, from the feet upwards" : "";
+    }
+
+    private boolean isRest(Moment moment) {
+        return roles.get(moment.section()) == SectionRole.REST;
     }
 
     /** In the pose already: the next sway, set, stage or attempt. */

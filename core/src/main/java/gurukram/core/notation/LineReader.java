@@ -37,7 +37,7 @@ public final class LineReader {
         if (END.matcher(line).matches()) return new Line.EndFlow();
         Optional<Line.AddSection> section = SectionLine.read(line);
         if (section.isPresent()) return section.get();
-        Optional<Flow> list = new TwelvePositions(catalogue, ids).read(line);
+        Optional<Flow> list = new TwelvePositions(catalogue, ids).read(line, context.legs());
         if (list.isPresent()) return new Line.AddList(list.get());
         Optional<FlowSettings> flow = FlowLine.read(line);
         if (flow.isPresent()) return new Line.AddFlow(flow.get());

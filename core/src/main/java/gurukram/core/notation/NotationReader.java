@@ -187,7 +187,8 @@ public final class NotationReader {
             }
             Optional<Line.AddSection> heading = SectionLine.read(line);
             if (heading.isPresent()) return section(heading.get());
-            Optional<Flow> list = new TwelvePositions(catalogue, ids).read(line);
+            Optional<Flow> list =
+                    new TwelvePositions(catalogue, ids).read(line, context().legs());
             if (list.isPresent()) return flow(list.get());
             Optional<FlowSettings> settings = flowSettings(line);
             if (settings.isPresent()) return flow(Flow.of(ids.get(), settings.get()));
@@ -307,14 +308,14 @@ public final class NotationReader {
         }
 
         private LineContext context() {
-            if (flow == null) return LineContext.outside(settings.level());
+            if (flow == null) return LineContext.outside(settings.level()).in(settings.school());
             Breath last = Breath.FREE;
             for (Sketch child : flow.children) {
                 if (child.value instanceof Step step && step.dose() instanceof Dose.Movement movement) {
                     last = movement.lastBreath();
                 }
             }
-            return new LineContext(settings.level(), (Flow) flow.value, last);
+            return new LineContext(settings.level(), (Flow) flow.value, last).in(settings.school());
         }
 
         /** A line that speaks about the part above it. */

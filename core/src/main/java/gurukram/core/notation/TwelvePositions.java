@@ -29,7 +29,7 @@ import java.util.regex.Pattern;
  * can be changed like any other. The lists stand in {@code resources/school}, a position a line.
  *
  * <p>As a line: {@code twelve positions b, 4 rounds, one side, same front leg, with sun names}; what it does not say about
- * legs is <i>returning</i>, and the names are only there when asked for. The lead is the foot that steps back first, so the
+ * legs is as the school has it, and the names are only there when asked for. The lead is the foot that steps back first, so the
  * first lunge, named by its front leg, is on the other side.
  */
 public final class TwelvePositions {
@@ -87,10 +87,10 @@ public final class TwelvePositions {
     }
 
     /** Reads a line that asks for a list; empty when it does not. */
-    Optional<Flow> read(String line) {
+    Optional<Flow> read(String line, LegRule usual) {
         Matcher asked = LINE.matcher(line);
         if (!asked.matches()) return Optional.empty();
-        LegRule legs = LegRule.RETURNING;
+        LegRule legs = usual;
         boolean names = false;
         List<String> settings = new ArrayList<>(List.of("flow"));
         for (Parts.Part part : Parts.of(asked.group(2)).parts()) {

@@ -71,6 +71,17 @@ class CuesTest {
     }
 
     @Test
+    void theFinalRestIsSilentOrGuidedAndLeftByASide() {
+        String text = "class: R\n%srest:\nfinal rest, 5 min\nclose:\neasy seat, 1 min open\n";
+        assertThat(words(text.formatted("")))
+                .containsExactly("you may come to final rest", "roll to the right side, you may come to easy seat");
+        assertThat(words(text.formatted("- school: guided rest, roll to either side, instructive\n")))
+                .containsExactly(
+                        "come to final rest, let the weight sink, from the feet upwards",
+                        "roll to either side, come to easy seat");
+    }
+
+    @Test
     void nothingIsSaidToThoseWhoAreThereAlready() {
         assertThat(words("strength:\nbridge, 8 reps x 2, rest 10 s")).containsExactly("you may come to bridge", "", "");
         assertThat(words("floor:\nknees side to side, 2 reps, alternating"))
@@ -115,7 +126,8 @@ class CuesTest {
                 continue;
             }
             assertThat(cue.show()).isEqualTo(moment.side().opposite());
-            boolean own = moment.twistSide() != null
+            boolean own = cue.words().startsWith("roll to")
+                    || moment.twistSide() != null
                     || cue.words().contains("note")
                     || cue.words().contains("left first");
             if (!own)

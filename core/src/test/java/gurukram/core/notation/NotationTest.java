@@ -19,7 +19,7 @@ class NotationTest {
         return new NotationReader(Plans.CATALOGUE, Names.numbers()).read(text);
     }
 
-    @Property(tries = 2_000)
+    @Property(tries = 1_000)
     void whatIsWrittenReadsBackAsTheSamePlan(@ForAll long seed) {
         ClassPlan plan = AnyPlan.of(seed);
         assertThat(PlanRules.brokenIn(plan, Plans.CATALOGUE)).isEmpty();
@@ -30,7 +30,7 @@ class NotationTest {
         assertThat(writer.write(reading.plan())).isEqualTo(text);
     }
 
-    @Property(tries = 500)
+    @Property(tries = 200)
     void indentsAndReplyMarksMayBeLost(@ForAll long seed) {
         ClassPlan plan = AnyPlan.of(seed);
         String text = writer.write(plan);

@@ -66,6 +66,20 @@ class TwelvePositionsTest {
     }
 
     @Test
+    void theSchoolOfTheClassChoosesTheLegs() {
+        String school = "class: T\n- school: same front leg\n";
+        Flow flow =
+                (Flow) plan(school + flow("a", "")).sections().get(0).items().get(0);
+        assertThat(flow.steps().get(8).sides().words()).isEqualTo("other");
+        Flow said = (Flow) plan(school + flow("a", ", returning"))
+                .sections()
+                .get(0)
+                .items()
+                .get(0);
+        assertThat(said.steps().get(8).sides().words()).isEqualTo("lead");
+    }
+
+    @Test
     void aListCanHaveOtherWordsAndGoOn() {
         Flow flow = lists().flow("d", LegRule.RETURNING, FlowSettings.of(2).withName("Quay salute"));
         assertThat(flow.settings().name()).isEqualTo("Quay salute");

@@ -7,6 +7,7 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import gurukram.core.AnyPlan;
+import gurukram.core.Notation;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -25,7 +26,7 @@ class ClassSchemaTest {
 
     @Test
     void takesNoUnknownPartAndNoWrongValue() {
-        String plan = PlanJson.write(AnyPlan.of(1));
+        String plan = PlanJson.write(Notation.plan("tree, both, 3 breaths"));
         for (String wrong : List.of(
                 plan.replaceFirst("\"title\"", "\"tilte\""),
                 plan.replaceFirst("\"slotMinutes\":\\d+", "\"slotMinutes\":4000"),

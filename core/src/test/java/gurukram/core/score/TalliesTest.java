@@ -7,7 +7,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gurukram.core.AnyPlan;
 import gurukram.core.Plans;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.FlowSettings;
+import gurukram.core.plan.FlowSides.Counting;
+import gurukram.core.plan.Join;
 import gurukram.core.plan.Mirrored;
+import gurukram.core.plan.Node;
+import gurukram.core.plan.PlanRules;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
 import gurukram.core.pose.Side;
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -134,5 +142,38 @@ class TalliesTest {
                 .hasSameSizeAs(score.moments().stream()
                         .filter(m -> m.side() == Side.LEFT)
                         .toList());
+    }
+
+    /** Whatever is written: two-sided throughout, it is even. */
+    @Property(tries = 300)
+    void whatIsTwoSidedThroughoutIsEven(@ForAll long seed) {
+        ClassPlan plan = twoSided(AnyPlan.of(seed));
+        assertThat(PlanRules.brokenIn(plan, Plans.CATALOGUE)).isEmpty();
+        assertThat(Plans.score(plan).isEven()).isTrue();
+    }
+
+    private static ClassPlan twoSided(ClassPlan plan) {
+        return new ClassPlan(
+                plan.settings(),
+                plan.sections().stream()
+                        .map(section -> section.withChildren(section.items().stream()
+                                .map(TalliesTest::twoSided)
+                                .toList()))
+                        .toList());
+    }
+
+    private static Node twoSided(Node node) {
+        if (node instanceof Step step) return twoSided(step, new SideRule.Both(Side.LEFT));
+        Flow flow = (Flow) node;
+        List<Step> steps = flow.steps().stream()
+                .map(step -> twoSided(step, new SideRule.Lead()))
+                .toList();
+        FlowSettings settings = flow.settings().with(Counting.BOTH_SIDES).withJoins(new Join.Separate(), null);
+        return new Flow(flow.id(), settings, steps);
+    }
+
+    private static Step twoSided(Step step, SideRule rule) {
+        Step bare = step.withLayers(List.of());
+        return step.sides().isSided() ? bare.withSides(rule) : bare;
     }
 }

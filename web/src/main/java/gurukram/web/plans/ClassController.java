@@ -98,7 +98,7 @@ class ClassController {
             EditPost post,
             Model model) {
         Level level = post.levelOr(() -> ownLevel(teacher, id));
-        LineEdit edit = new LineEdit(line, at, level, reader, catalogue, newIds);
+        LineEdit edit = new LineEdit(line, at, level, editor.schoolOf(teacher), reader, catalogue, newIds);
         return apply(teacher, id, post, edit, Refusal.LINE, "", model);
     }
 

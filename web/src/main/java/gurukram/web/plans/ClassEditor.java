@@ -4,6 +4,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.PlanRules;
+import gurukram.core.plan.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
@@ -60,7 +61,11 @@ public class ClassEditor {
 
     /** The engine with the settings of the teacher's school. */
     public Unfolder unfolderOf(Teacher teacher) {
-        return unfolder.with(accounts.school(teacher));
+        return unfolder.with(schoolOf(teacher));
+    }
+
+    School schoolOf(Teacher teacher) {
+        return accounts.school(teacher);
     }
 
     public Score unfold(Teacher teacher, ClassPlan plan, Level level) {

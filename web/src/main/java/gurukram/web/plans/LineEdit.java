@@ -13,6 +13,7 @@ import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Place;
 import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.School;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
@@ -26,10 +27,17 @@ import java.util.function.Supplier;
 /**
  * A typed line becomes a step, a flow or a section, after the node the teacher last touched.
  *
+ * @param teachers the teacher's school
  * @param at that node; {@code after-} before the id of a flow means behind it, not inside; empty is the end of the class
  */
 record LineEdit(
-        String typed, String at, Level level, LineReader reader, PoseCatalogue catalogue, Supplier<NodeId> newIds)
+        String typed,
+        String at,
+        Level level,
+        School teachers,
+        LineReader reader,
+        PoseCatalogue catalogue,
+        Supplier<NodeId> newIds)
         implements EditRequest {
     static final String AFTER = "after-";
 
@@ -39,7 +47,9 @@ record LineEdit(
     @Override
     public Labelled on(ClassPlan now) {
         Spot spot = spot(now);
-        Line line = reader.read(typed, new LineContext(level, spot.flow(), lastBreath(spot)));
+        LineContext context = new LineContext(level, spot.flow(), lastBreath(spot))
+                .in(now.settings().school().over(teachers));
+        Line line = reader.read(typed, context);
         if (line instanceof Line.EndFlow) {
             if (spot.flow() == null) throw new Refused("There is no flow to end here.");
             return new Labelled(null, "", new NodeId(AFTER + spot.flow().id()));

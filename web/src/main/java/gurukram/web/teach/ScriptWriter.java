@@ -60,14 +60,17 @@ final class ScriptWriter {
                 ShortCue.amount(m),
                 sections.get(m.section()),
                 where(m),
-                m.breath() == Breath.FREE ? null : m.breath().name().toLowerCase(Locale.ROOT),
+                m.breath() == Breath.FREE
+                        ? null
+                        : m.breath().name().toLowerCase(Locale.ROOT).replace('_', ' '),
                 m.breaths(),
                 m.reps(),
                 step.note());
     }
 
     private String where(Moment m) {
-        if (m.flow() == null) return m.set() == null ? "" : "set " + m.set();
+        String of = m.kind() == Moment.Kind.ATTEMPT ? "try " : "set ";
+        if (m.flow() == null) return m.set() == null ? "" : of + m.set();
         Flow flow = (Flow) nodes.get(m.flow());
         String name =
                 flow.settings().name().isEmpty() ? "Flow" : flow.settings().name();

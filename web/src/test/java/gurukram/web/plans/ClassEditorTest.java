@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Names;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.School;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
@@ -140,6 +141,7 @@ class ClassEditorTest {
                             "mountain, 2 breaths",
                             "",
                             Level.BEGINNER,
+                            School.UNSET,
                             reader,
                             catalogue,
                             () -> NodeId.random(random))));

@@ -10,6 +10,7 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.School;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.CatalogueReader;
 import gurukram.core.pose.Level;
@@ -198,6 +199,7 @@ class EditsTest {
                 "tree",
                 "",
                 Level.BEGINNER,
+                School.UNSET,
                 new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
                 CATALOGUE,
                 ids);
@@ -206,6 +208,7 @@ class EditsTest {
                 "end flow",
                 "",
                 Level.BEGINNER,
+                School.UNSET,
                 new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
                 CATALOGUE,
                 ids);
@@ -217,6 +220,7 @@ class EditsTest {
                         text,
                         at,
                         Level.BEGINNER,
+                        School.UNSET,
                         new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
                         CATALOGUE,
                         ids)

@@ -10,6 +10,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.PlanJson;
 import gurukram.core.plan.PlanRules;
+import gurukram.core.plan.School;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.Style;
 import gurukram.core.pose.CatalogueReader;
@@ -193,6 +194,7 @@ class RandomEditsTest {
                         pick(LINES, random),
                         random.nextBoolean() ? node.value() : "",
                         level,
+                        School.UNSET,
                         reader,
                         CATALOGUE,
                         () -> NodeId.random(random));
