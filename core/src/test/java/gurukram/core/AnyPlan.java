@@ -1,6 +1,9 @@
 package gurukram.core;
 
+import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Range;
+import gurukram.core.dose.Reps;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.CueLevel;
@@ -282,11 +285,11 @@ public final class AnyPlan {
         return switch (from(0, 11)) {
             case 0 -> new Dose.Seconds(from(1, 300));
             case 1 -> reps(from(2, 12), from(1, 3), from(0, 60), maybe(() -> from(500, 60_000)), shown());
-            case 2 -> new Dose.Reps(from(2, 12), from(1, 3), from(0, 60), null, from(1, 20), shown());
+            case 2 -> new Reps(from(2, 12), from(1, 3), from(0, 60), null, from(1, 20), shown());
             case 3 -> new Dose.Counts(from(1, 60));
             case 4 -> pattern();
             case 5 ->
-                new Dose.Attempts(
+                new Attempts(
                         from(1, 5),
                         one(List.of(new Dose.Breaths(3), new Dose.Seconds(20), new Dose.Counts(5))),
                         from(0, 60));
@@ -298,14 +301,14 @@ public final class AnyPlan {
         };
     }
 
-    private static Dose.Reps reps(int reps, int sets, int rest, Integer each, Dose.Reps.Shown shown) {
-        return new Dose.Reps(reps, sets, rest, each, null, shown);
+    private static Reps reps(int reps, int sets, int rest, Integer each, Reps.Shown shown) {
+        return new Reps(reps, sets, rest, each, null, shown);
     }
 
-    private Dose.Reps.Shown shown() {
+    private Reps.Shown shown() {
         if (!rarely()) return null;
         boolean onTop = random.nextBoolean();
-        return new Dose.Reps.Shown(from(1, 2), onTop, onTop ? maybe(() -> from(500, 20_000)) : null);
+        return new Reps.Shown(from(1, 2), onTop, onTop ? maybe(() -> from(500, 20_000)) : null);
     }
 
     private Dose.Pattern pattern() {
@@ -318,12 +321,12 @@ public final class AnyPlan {
 
     private Dose openRange() {
         int low = from(1, 100);
-        return new Dose.Range(new Dose.Open(low), new Dose.Open(low + from(0, 60)), new Dose.Open(low + 61));
+        return new Range(new Dose.Open(low), new Dose.Open(low + from(0, 60)), new Dose.Open(low + 61));
     }
 
     private Dose repsRange() {
         int low = from(1, 9);
-        return new Dose.Range(
+        return new Range(
                 reps(low, 1, 30, null, null),
                 reps(low + 1, from(1, 3), 30, null, null),
                 reps(low + from(1, 3), 3, 30, null, null));
@@ -339,7 +342,7 @@ public final class AnyPlan {
             case 0 -> range(low, chosen, high, Dose.Seconds::new);
             case 1 -> range(low, chosen, high, Dose.Counts::new);
             case 2 -> range(low, chosen, high, Dose.OwnPace::new);
-            case 3 -> range(low, chosen, high, n -> new Dose.Attempts(n, new Dose.Breaths(2), 15));
+            case 3 -> range(low, chosen, high, n -> new Attempts(n, new Dose.Breaths(2), 15));
             case 4 ->
                 range(
                         low,
@@ -354,6 +357,6 @@ public final class AnyPlan {
     }
 
     private static Dose range(int low, int chosen, int high, java.util.function.IntFunction<Dose> of) {
-        return new Dose.Range(of.apply(low), of.apply(chosen), of.apply(high));
+        return new Range(of.apply(low), of.apply(chosen), of.apply(high));
     }
 }

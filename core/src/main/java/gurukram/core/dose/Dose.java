@@ -6,7 +6,6 @@ import gurukram.core.text.Limit;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Words;
 import gurukram.core.time.Breath;
-import gurukram.core.time.Millis;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -20,15 +19,25 @@ import java.util.stream.Collectors;
     @JsonSubTypes.Type(value = Dose.Breaths.class, name = "breaths"),
     @JsonSubTypes.Type(value = Dose.Seconds.class, name = "seconds"),
     @JsonSubTypes.Type(value = Dose.Movement.class, name = "movement"),
-    @JsonSubTypes.Type(value = Dose.Reps.class, name = "reps"),
+    @JsonSubTypes.Type(value = Reps.class, name = "reps"),
     @JsonSubTypes.Type(value = Dose.Open.class, name = "open"),
-    @JsonSubTypes.Type(value = Dose.Range.class, name = "range"),
+    @JsonSubTypes.Type(value = Range.class, name = "range"),
     @JsonSubTypes.Type(value = Dose.Counts.class, name = "counts"),
     @JsonSubTypes.Type(value = Dose.Pattern.class, name = "pattern"),
-    @JsonSubTypes.Type(value = Dose.Attempts.class, name = "attempts"),
+    @JsonSubTypes.Type(value = Attempts.class, name = "attempts"),
     @JsonSubTypes.Type(value = Dose.OwnPace.class, name = "own pace")
 })
-public sealed interface Dose {
+public sealed interface Dose
+        permits Dose.Breaths,
+                Dose.Seconds,
+                Dose.Counts,
+                Dose.Movement,
+                Dose.Pattern,
+                Dose.Open,
+                Dose.OwnPace,
+                Reps,
+                Attempts,
+                Range {
     Limit BREATHS = new Limit("Breaths", 1, 200);
     Limit SECONDS = new Limit("Seconds", 1, 3_600);
     Limit REPS = new Limit("Repetitions", 1, 200);
@@ -127,118 +136,6 @@ public sealed interface Dose {
         public String toString() {
             String all = breaths.stream().map(Breath::word).collect(Collectors.joining(" then "));
             return continued ? all + " continued" : all;
-        }
-    }
-
-    /**
-     * Repetitions in sets, on one side.
-     *
-     * @param restSeconds pause between sets, not after the last
-     * @param repMillis length of one repetition in ms, {@code repBreaths} in breaths; both null take the pose's own
-     * @param shown the ones shown first; null when none is
-     */
-    record Reps(int reps, int sets, int restSeconds, Integer repMillis, Integer repBreaths, Shown shown)
-            implements Dose {
-
-        /**
-         * The one or two repetitions a teacher shows first.
-         *
-         * @param onTop whether they come on top of the number, or are the first of it and take no time of their own
-         * @param millis length of one on top, ms; null takes the usual
-         */
-        public record Shown(int reps, boolean onTop, Integer millis) {
-            public Shown {
-                SHOWN.check(reps);
-                if (millis != null) REP_MILLIS.check(millis);
-                if (millis != null && !onTop) {
-                    throw new Refused("Shown repetitions inside the number are as long as the others.");
-                }
-            }
-
-            @Override
-            public String toString() {
-                String each = millis == null ? "" : ", " + Millis.seconds(millis) + " s a shown rep";
-                return reps + (onTop ? " shown on top" : " shown inside") + each;
-            }
-        }
-
-        public Reps {
-            REPS.check(reps);
-            SETS.check(sets);
-            REST.check(restSeconds);
-            if (repMillis != null) REP_MILLIS.check(repMillis);
-            if (repBreaths != null) REP_BREATHS.check(repBreaths);
-            if (repMillis != null && repBreaths != null) {
-                throw new Refused("A repetition lasts so many seconds or so many breaths, not both.");
-            }
-            if (sets == 1) restSeconds = 0;
-            if (shown != null && !shown.onTop() && shown.reps() > reps) {
-                throw new Refused("More repetitions are shown inside the number than there are: %d of %d."
-                        .formatted(shown.reps(), reps));
-            }
-        }
-
-        /** Repetitions at the pose's own speed. */
-        public Reps(int reps, int sets, int restSeconds, Integer repMillis) {
-            this(reps, sets, restSeconds, repMillis, null, null);
-        }
-
-        @Override
-        public boolean upTo(Dose more) {
-            return more instanceof Reps other
-                    && reps <= other.reps
-                    && sets <= other.sets
-                    && (restSeconds == other.restSeconds || sets == 1)
-                    && java.util.Objects.equals(extras(), other.extras());
-        }
-
-        private String extras() {
-            String each = "";
-            if (repMillis != null) each = ", " + Millis.seconds(repMillis) + " s each";
-            if (repBreaths != null) each = ", " + Words.count(repBreaths, "breath") + " each";
-            return each + (shown == null ? "" : ", " + shown);
-        }
-
-        private String rest() {
-            return restSeconds == 0 ? "" : ", rest " + restSeconds + " s";
-        }
-
-        @Override
-        public String toString() {
-            return Words.count(reps, "rep") + (sets == 1 ? "" : " x " + sets) + rest() + extras();
-        }
-    }
-
-    /**
-     * Tries at something not yet mastered, with rests between them.
-     *
-     * @param each how long one lasts: breaths, seconds or counts
-     */
-    record Attempts(int attempts, Dose each, int restSeconds) implements Dose {
-        public Attempts {
-            ATTEMPTS.check(attempts);
-            REST.check(restSeconds);
-            if (attempts == 1) restSeconds = 0;
-            if (!(each instanceof Breaths || each instanceof Seconds || each instanceof Counts)) {
-                throw new Refused("An attempt lasts so many breaths, seconds or counts.");
-            }
-        }
-
-        @Override
-        public boolean upTo(Dose more) {
-            return more instanceof Attempts other
-                    && attempts <= other.attempts
-                    && each.equals(other.each)
-                    && (restSeconds == other.restSeconds || attempts == 1);
-        }
-
-        @Override
-        public String toString() {
-            return Words.count(attempts, "attempt") + rest();
-        }
-
-        private String rest() {
-            return " of " + each + (restSeconds == 0 ? "" : ", rest " + restSeconds + " s");
         }
     }
 
@@ -374,68 +271,6 @@ public sealed interface Dose {
                         case NO_EMPTY -> ", no empty hold";
                         case NONE -> ", no holds";
                     };
-        }
-    }
-
-    /**
-     * A dose that may be from {@code low} to {@code high}, all three of one kind and alike but for their amount: breaths,
-     * seconds, counts, repetitions, attempts, open time, own pace, or the cycles of a one-stage pattern. The score takes the
-     * chosen value; fitting moves within the range.
-     */
-    record Range(Dose low, Dose chosen, Dose high) implements Dose {
-        public Range {
-            if (low == null || chosen == null || high == null)
-                throw new Refused("A range has two ends and a chosen value.");
-            if (!low.upTo(chosen) || !chosen.upTo(high)) {
-                throw new Refused("A range goes from less to more, with its chosen value between: %s, %s, %s."
-                        .formatted(low, chosen, high));
-            }
-            if (low.equals(high)) throw new Refused("A range has two different ends.");
-        }
-
-        @Override
-        public Dose at(Reading reading) {
-            return reading == Reading.LOW ? low : reading == Reading.HIGH ? high : chosen;
-        }
-
-        /** {@code 5-8 breaths}, {@code 5-8 breaths, at 6}, {@code 8-10 reps x 2-3, rest 40 s, at 9 x 2}. */
-        @Override
-        public String toString() {
-            String at = chosen.equals(low) ? "" : ", at " + number(chosen);
-            if (high instanceof Reps b) {
-                Reps a = (Reps) low;
-                String sets = b.sets() == 1 ? "" : " x " + span(a.sets(), b.sets());
-                return span(a.reps(), b.reps()) + " reps" + sets + b.rest() + b.extras() + at;
-            }
-            String both = number(low) + "-" + number(high);
-            if (high instanceof Attempts b) return both + " attempts" + b.rest() + at;
-            if (high instanceof OwnPace) return "own pace, about " + both + " s" + at;
-            if (high instanceof Open) return both + " s open" + at;
-            if (high instanceof Pattern b) {
-                Pattern only = (Pattern) low;
-                String holds =
-                        b.toString().substring(b.stages().get(0).toString().length());
-                return only.stages().get(0) + "-" + number(high) + holds + at;
-            }
-            String unit = low instanceof Breaths ? " breaths" : low instanceof Seconds ? " s" : " counts";
-            return both + unit + at;
-        }
-
-        private static String span(int low, int high) {
-            return low == high ? String.valueOf(low) : low + "-" + high;
-        }
-
-        private static String number(Dose dose) {
-            if (dose instanceof Breaths hold) return String.valueOf(hold.breaths());
-            if (dose instanceof Seconds hold) return String.valueOf(hold.seconds());
-            if (dose instanceof Counts hold) return String.valueOf(hold.counts());
-            if (dose instanceof Open open) return String.valueOf(open.seconds());
-            if (dose instanceof OwnPace own) return String.valueOf(own.seconds());
-            if (dose instanceof Attempts tries) return String.valueOf(tries.attempts());
-            if (dose instanceof Pattern pattern)
-                return String.valueOf(pattern.stages().get(0).cycles());
-            Reps reps = (Reps) dose;
-            return reps.reps() + " x " + reps.sets();
         }
     }
 }

@@ -192,11 +192,11 @@ public final class DoseWords {
     private Dose numbered() {
         Dose low = end(false);
         Dose high = end(true);
-        if (chosen == null) return low.equals(high) ? low : new Dose.Range(low, low, high);
+        if (chosen == null) return low.equals(high) ? low : new Range(low, low, high);
         Dose at = reps == null
                 ? withAmount(chosen.low())
                 : repsDose(chosen.low(), chosen.high() == null ? sets == null ? "1" : sets.low() : chosen.high());
-        return new Dose.Range(low, at, high);
+        return new Range(low, at, high);
     }
 
     private Dose end(boolean upper) {
@@ -212,7 +212,7 @@ public final class DoseWords {
         if (ownPace != null) return new Dose.OwnPace(Dose.SECONDS.parse(amount));
         if (attempts != null) {
             int between = rest == null ? 0 : Dose.REST.parse(rest);
-            return new Dose.Attempts(Dose.ATTEMPTS.parse(amount), DoseText.parse(attemptEach), between);
+            return new Attempts(Dose.ATTEMPTS.parse(amount), DoseText.parse(attemptEach), between);
         }
         return new Dose.Counts(Dose.COUNTS.parse(amount));
     }
@@ -233,7 +233,7 @@ public final class DoseWords {
         }
         Dose high = pattern(List.of(withCycles(stages.get(0), highest)));
         Dose at = chosen == null ? low : pattern(List.of(withCycles(stages.get(0), chosen.low())));
-        return new Dose.Range(low, at, high);
+        return new Range(low, at, high);
     }
 
     private Dose.Pattern pattern(List<Dose.Pattern.Stage> stages) {
@@ -262,12 +262,12 @@ public final class DoseWords {
 
     private Dose repsDose(String times, String inSets) {
         int between = rest == null ? 0 : Dose.REST.parse(rest);
-        Dose.Reps.Shown first = null;
-        if (shown != null) first = new Dose.Reps.Shown(Dose.SHOWN.parse(shown), shownOnTop, shownMillis);
+        Reps.Shown first = null;
+        if (shown != null) first = new Reps.Shown(Dose.SHOWN.parse(shown), shownOnTop, shownMillis);
         if (shown == null && shownMillis != null) {
             throw new Refused("How many are shown? As in “1 shown on top, 10 s a shown rep”.");
         }
-        return new Dose.Reps(Dose.REPS.parse(times), Dose.SETS.parse(inSets), between, repMillis, repBreaths, first);
+        return new Reps(Dose.REPS.parse(times), Dose.SETS.parse(inSets), between, repMillis, repBreaths, first);
     }
 
     private static int seconds(String typed) {

@@ -1,6 +1,8 @@
 package gurukram.core.plan;
 
+import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.SideBehaviour;
@@ -130,10 +132,10 @@ public final class PlanRules {
         if (sides instanceof SideRule.Compound compound && compound.base() instanceof SideRule.Both) visits = 2;
         if (dose instanceof Dose.Movement movement)
             return (long) visits * movement.breaths().size();
-        if (dose instanceof Dose.Attempts tries) return (long) visits * (2 * tries.attempts() - 1);
+        if (dose instanceof Attempts tries) return (long) visits * (2 * tries.attempts() - 1);
         if (dose instanceof Dose.Pattern pattern)
             return (long) visits * pattern.stages().size();
-        if (!(dose instanceof Dose.Reps reps)) return visits;
+        if (!(dose instanceof Reps reps)) return visits;
         if (sides instanceof SideRule.Alternating rule) return (long) (rule.inAll(reps.reps()) + 1) * reps.sets() + 1;
         return visits * 2L * reps.sets();
     }
@@ -141,7 +143,7 @@ public final class PlanRules {
     /** What is asked of the body at a node must be possible, whatever layer asks it. */
     private void asked(NodeId node, String poseId, SideRule sides, Dose dose, Flow flow) {
         String name = "Open time";
-        if (sides instanceof SideRule.Alternating && !(dose.at(Dose.Reading.LOW) instanceof Dose.Reps)) {
+        if (sides instanceof SideRule.Alternating && !(dose.at(Dose.Reading.LOW) instanceof Reps)) {
             says(node, "Side to side goes with repetitions, as in “12 reps, alternating”.");
         }
         if (poseId == null) {

@@ -20,8 +20,12 @@ final class Schema2 {
         if (!(node instanceof ObjectNode object)) return;
         switch (object.path("is").asString("")) {
             case "step" -> step(object);
-            case "flow" -> flow((ObjectNode) object.path("settings"));
-            case "link" -> when((ObjectNode) object.path("when"));
+            case "flow" -> {
+                if (object.path("settings") instanceof ObjectNode settings) flow(settings);
+            }
+            case "link" -> {
+                if (object.path("when") instanceof ObjectNode when) when(when);
+            }
             default -> other(object);
         }
     }

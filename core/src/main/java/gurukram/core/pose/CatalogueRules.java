@@ -1,6 +1,7 @@
 package gurukram.core.pose;
 
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -53,7 +54,7 @@ final class CatalogueRules {
 
     private void doses(Pose pose) {
         for (Dose dose : pose.doses().values()) {
-            if (dose.at(Dose.Reading.LOW) instanceof Dose.Reps reps
+            if (dose.at(Dose.Reading.LOW) instanceof Reps reps
                     && reps.repMillis() == null
                     && pose.repMillis() == null) {
                 problem(pose, "is done in repetitions, so it needs repSeconds");

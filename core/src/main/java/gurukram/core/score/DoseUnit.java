@@ -1,6 +1,7 @@
 package gurukram.core.score;
 
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.pose.Pose;
 import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
@@ -28,7 +29,7 @@ public enum DoseUnit {
     public static DoseUnit of(Dose dose) {
         if (dose instanceof Dose.Breaths) return BREATHS;
         if (dose instanceof Dose.Seconds) return SECONDS;
-        if (dose instanceof Dose.Reps reps) return reps.repBreaths() == null && reps.shown() == null ? REPS : WRITTEN;
+        if (dose instanceof Reps reps) return reps.repBreaths() == null && reps.shown() == null ? REPS : WRITTEN;
         if (dose instanceof Dose.Open) return OPEN;
         if (dose.equals(new Dose.Movement(Breath.INHALE))) return IN;
         return dose.equals(new Dose.Movement(Breath.EXHALE)) ? OUT : WRITTEN;
@@ -47,7 +48,7 @@ public enum DoseUnit {
             case IN -> new Dose.Movement(Breath.INHALE);
             case OUT -> new Dose.Movement(Breath.EXHALE);
             case WRITTEN -> dose;
-            case REPS -> single instanceof Dose.Reps ? single : new Dose.Reps(USUAL_REPS, 1, 0, null);
+            case REPS -> single instanceof Reps ? single : new Reps(USUAL_REPS, 1, 0, null);
         };
     }
 

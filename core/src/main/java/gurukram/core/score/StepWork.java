@@ -1,6 +1,8 @@
 package gurukram.core.score;
 
+import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.plan.School;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
@@ -40,8 +42,8 @@ final class StepWork {
 
     void unfold(SideRule.Visit visit, boolean first, Breath before) {
         Side side = visit.side();
-        if (dose instanceof Dose.Reps reps) reps(reps, visit, first);
-        else if (dose instanceof Dose.Attempts attempts) attempts(attempts, visit);
+        if (dose instanceof Reps reps) reps(reps, visit, first);
+        else if (dose instanceof Attempts attempts) attempts(attempts, visit);
         else if (dose instanceof Dose.Pattern pattern) pattern(pattern, side);
         else if (dose instanceof Dose.Movement movement) movement(movement, side, !first, before);
         else out.accept(simple(dose, visit));
@@ -140,7 +142,7 @@ final class StepWork {
         return b == null || a.ordinal() >= b.ordinal() ? a : b;
     }
 
-    private void reps(Dose.Reps reps, SideRule.Visit visit, boolean first) {
+    private void reps(Reps reps, SideRule.Visit visit, boolean first) {
         if (first && reps.shown() != null && reps.shown().onTop()) shown(reps.shown(), visit.side());
         if (step.sides() instanceof SideRule.Alternating rule) {
             if (first) alternating(reps, rule);
@@ -158,7 +160,7 @@ final class StepWork {
         }
     }
 
-    private void shown(Dose.Reps.Shown shown, Side side) {
+    private void shown(Reps.Shown shown, Side side) {
         Draft draft = draft(Kind.SHOWN, side);
         draft.work = (long) shown.reps() * (shown.millis() == null ? pace.shownRep() : shown.millis());
         draft.typed = shown.millis() != null;
@@ -166,7 +168,7 @@ final class StepWork {
     }
 
     /** Side to side: one moment a repetition. */
-    private void alternating(Dose.Reps reps, SideRule.Alternating rule) {
+    private void alternating(Reps reps, SideRule.Alternating rule) {
         long one = repMillis(reps);
         for (int set = 1; set <= reps.sets(); set++) {
             for (int n = 0; n < rule.inAll(reps.reps()); n++) {
@@ -182,17 +184,17 @@ final class StepWork {
         }
     }
 
-    private boolean isRepTyped(Dose.Reps reps) {
+    private boolean isRepTyped(Reps reps) {
         return step.timing().positionMillis() != null || reps.repMillis() != null;
     }
 
-    private long repMillis(Dose.Reps reps) {
+    private long repMillis(Reps reps) {
         if (step.timing().positionMillis() != null) return step.timing().positionMillis();
         if (reps.repBreaths() != null) return reps.repBreaths() * pace.breathAt(where, false);
         return reps.repMillis() == null ? pose.repMillisOrDefault() : reps.repMillis();
     }
 
-    private void attempts(Dose.Attempts attempts, SideRule.Visit visit) {
+    private void attempts(Attempts attempts, SideRule.Visit visit) {
         for (int n = 1; n <= attempts.attempts(); n++) {
             Draft attempt = simple(attempts.each(), visit);
             attempt.kind = Kind.ATTEMPT;

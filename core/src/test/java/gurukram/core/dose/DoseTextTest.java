@@ -98,7 +98,7 @@ class DoseTextTest {
                                 Arbitraries.integers().between(1, 60),
                                 Arbitraries.integers().between(0, 60),
                                 Arbitraries.integers().between(1, 60))
-                        .as((low, to, more) -> new Dose.Range(
+                        .as((low, to, more) -> new Range(
                                 new Dose.Breaths(low),
                                 new Dose.Breaths(low + Math.min(to, more)),
                                 new Dose.Breaths(low + more))),
@@ -107,10 +107,10 @@ class DoseTextTest {
                                 Arbitraries.integers().between(1, 10),
                                 Arbitraries.integers().between(0, 3),
                                 Arbitraries.integers().between(1, 5))
-                        .as((reps, sets, moreReps, moreSets) -> new Dose.Range(
-                                new Dose.Reps(reps, sets, 40, 2_500),
-                                new Dose.Reps(reps, sets + 1, 40, 2_500),
-                                new Dose.Reps(reps + moreReps, sets + moreSets, 40, 2_500))),
+                        .as((reps, sets, moreReps, moreSets) -> new Range(
+                                new Reps(reps, sets, 40, 2_500),
+                                new Reps(reps, sets + 1, 40, 2_500),
+                                new Reps(reps + moreReps, sets + moreSets, 40, 2_500))),
                 Combinators.combine(
                                 Combinators.combine(
                                                 Arbitraries.integers().between(1, 60),
@@ -130,7 +130,7 @@ class DoseTextTest {
                                 Arbitraries.integers().between(2, 20),
                                 Arbitraries.integers().between(0, 600),
                                 repMillis)
-                        .as(Dose.Reps::new),
-                Arbitraries.integers().between(1, 200).map(n -> new Dose.Reps(n, 1, 0, null)));
+                        .as(Reps::new),
+                Arbitraries.integers().between(1, 200).map(n -> new Reps(n, 1, 0, null)));
     }
 }

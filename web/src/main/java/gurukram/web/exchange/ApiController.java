@@ -17,6 +17,10 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.ExampleObject;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.HttpHeaders;
@@ -27,7 +31,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -37,6 +40,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ApiController {
     private static final String TEXT = MediaType.TEXT_PLAIN_VALUE;
     private static final String JSON = MediaType.APPLICATION_JSON_VALUE;
+    private static final int MOST_BYTES = 2_000_000;
     private static final String EXAMPLE = "standing:\nhalf moon, both, 4 breaths\n";
 
     private final ClassDocuments documents;
@@ -77,20 +81,30 @@ class ApiController {
             produces = JSON)
     ScoreAnswer score(
             @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
-            @RequestHeader(value = HttpHeaders.CONTENT_TYPE, defaultValue = TEXT) @Parameter(hidden = true) String type,
-            @RequestBody(required = false) String body,
+            @Parameter(hidden = true) HttpServletRequest request,
             @Parameter(description = "Another level than the class’s own") @RequestParam(required = false)
                     Level level) {
-        return score(teacher, plan(type, body), level);
+        return score(teacher, plan(request), level);
     }
 
-    private ClassPlan plan(String type, String body) {
-        String document = body == null ? "" : body;
-        return isJson(type) ? documents.ofJson(document) : documents.ofText(document);
+    /** What was sent; {@link TooLong} when it is more than any class. */
+    private ClassPlan plan(HttpServletRequest request) {
+        String document = body(request);
+        return isJson(request) ? documents.ofJson(document) : documents.ofText(document);
     }
 
-    private static boolean isJson(String type) {
-        return type.startsWith(JSON);
+    private static String body(HttpServletRequest request) {
+        try {
+            byte[] bytes = request.getInputStream().readNBytes(MOST_BYTES + 1);
+            if (bytes.length > MOST_BYTES) throw new TooLong();
+            return new String(bytes, StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static boolean isJson(HttpServletRequest request) {
+        return request.getContentType() != null && request.getContentType().startsWith(JSON);
     }
 
     private ScoreAnswer score(Teacher teacher, ClassPlan plan, Level level) {
@@ -138,11 +152,10 @@ class ApiController {
     ResponseEntity<ScoreAnswer> put(
             @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
             @PathVariable @Schema(type = "string", format = "uuid") ClassId id,
-            @RequestHeader(value = HttpHeaders.CONTENT_TYPE, defaultValue = TEXT) @Parameter(hidden = true) String type,
             @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String version,
-            @RequestBody(required = false) String body) {
+            @Parameter(hidden = true) HttpServletRequest request) {
         classes.find(teacher, id).orElseThrow(NotFound::new);
-        return put(teacher, id, version, plan(type, body), isJson(type));
+        return put(teacher, id, version, plan(request), isJson(request));
     }
 
     private ResponseEntity<ScoreAnswer> put(
@@ -161,6 +174,11 @@ class ApiController {
 
     /** A class cannot be written without saying what it was made from. */
     static final class VersionMissing extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+    }
+
+    /** More than any class. */
+    static final class TooLong extends RuntimeException {
         private static final long serialVersionUID = 1L;
     }
 

@@ -69,6 +69,11 @@ class ApiProblems {
     }
 
     @ExceptionHandler
+    ResponseEntity<Answer> tooLong(ApiController.TooLong e) {
+        return answer(HttpStatus.CONTENT_TOO_LARGE, "That is more than any class", "A class has at most 2 MB.");
+    }
+
+    @ExceptionHandler
     ResponseEntity<Answer> oldVersion(ApiController.VersionOld e) {
         return answer(
                 HttpStatus.PRECONDITION_FAILED,

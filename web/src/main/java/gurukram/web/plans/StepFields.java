@@ -2,6 +2,7 @@ package gurukram.web.plans;
 
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseText;
+import gurukram.core.dose.Reps;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
@@ -53,18 +54,17 @@ final class StepFields {
             case "open":
                 return new Dose.Open(seconds(value, Dose.OPEN_SECONDS));
             default:
-                if (now instanceof Dose.Reps reps) return reps(reps, field, value);
+                if (now instanceof Reps reps) return reps(reps, field, value);
                 throw new IllegalArgumentException("no such field: " + field);
         }
     }
 
-    private static Dose reps(Dose.Reps now, String field, String value) {
+    private static Dose reps(Reps now, String field, String value) {
         return switch (field) {
-            case "reps" -> new Dose.Reps(Dose.REPS.parse(value), now.sets(), now.restSeconds(), now.repMillis());
-            case "sets" -> new Dose.Reps(now.reps(), Dose.SETS.parse(value), now.restSeconds(), now.repMillis());
-            case "rest" -> new Dose.Reps(now.reps(), now.sets(), Dose.REST.parse(value), now.repMillis());
-            case "each" ->
-                new Dose.Reps(now.reps(), now.sets(), now.restSeconds(), value.isBlank() ? null : each(value));
+            case "reps" -> new Reps(Dose.REPS.parse(value), now.sets(), now.restSeconds(), now.repMillis());
+            case "sets" -> new Reps(now.reps(), Dose.SETS.parse(value), now.restSeconds(), now.repMillis());
+            case "rest" -> new Reps(now.reps(), now.sets(), Dose.REST.parse(value), now.repMillis());
+            case "each" -> new Reps(now.reps(), now.sets(), now.restSeconds(), value.isBlank() ? null : each(value));
             default -> throw new IllegalArgumentException("no such field: " + field);
         };
     }

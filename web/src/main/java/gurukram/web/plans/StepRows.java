@@ -1,6 +1,7 @@
 package gurukram.web.plans;
 
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.notation.NodeText;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.Flow;
@@ -145,7 +146,7 @@ final class StepRows {
                     dose.toString(),
                     "Dose" + of,
                     Math.max(12, Math.min(44, dose.toString().length()))));
-        } else if (dose instanceof Dose.Reps reps) {
+        } else if (dose instanceof Reps reps) {
             String each = reps.repMillis() == null ? "" : Millis.seconds(reps.repMillis());
             fields.add(Field.number(id, "reps", reps.reps(), "Repetitions" + of, "", ""));
             fields.add(Field.number(id, "sets", reps.sets(), "Sets" + of, "×", reps.sets() == 1 ? "set" : "sets"));

@@ -75,6 +75,10 @@ class TextController {
             Model model) {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
         Reading reading = read(text);
+        if (text.isBlank()) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(model, TextPage.of(stored, version, text, reading, TextPage.EMPTY));
+        }
         if (!reading.problems().isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(model, TextPage.of(stored, version, text, reading, ""));

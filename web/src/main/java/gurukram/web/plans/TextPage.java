@@ -28,6 +28,10 @@ public record TextPage(
             "This class was changed in another window in the meantime, so the text is not taken over. "
                     + "It stays here as you typed it; “As it is now” opens the class as it is.";
 
+    static final String EMPTY =
+            "There is nothing left of the class, so the text is not taken over. A class is put away at the "
+                    + "end of its page.";
+
     /**
      * @param fault what is wrong; empty when nothing
      * @param offers whole lines that could stand in its place

@@ -178,7 +178,8 @@ class ApiTest {
                 "{\"schema\":2,\"settings\":{\"title\":\" \",\"slotMinutes\":30}} | needs a title",
                 "{\"schema\":2,\"settings\":{\"title\":\"A\",\"slotMinutes\":30},\"sections\":[{\"is\":\"section\",\"role\":\"STANDING\",\"items\":[{\"is\":\"step\",\"pose\":\"nope\",\"sides\":\"both\",\"dose\":{\"kind\":\"breaths\",\"breaths\":5}}]}]} | no pose “nope”",
                 "{\"schema\":2,\"settings\":{\"title\":\"A\",\"slotMinutes\":30},\"sections\":[{\"is\":\"section\",\"role\":\"STANDING\",\"items\":[{\"is\":\"step\",\"pose\":\"tree\",\"sides\":\"sideways\",\"dose\":{\"kind\":\"breaths\",\"breaths\":5}}]}]} | /sections/0/items/0/sides",
-                "{\"schema\":1,\"settings\":7} | class plan"
+                "{\"schema\":1,\"settings\":7} | class plan",
+                "{\"schema\":1,\"settings\":{\"title\":\"A\",\"slotMinutes\":30},\"sections\":[{\"is\":\"section\",\"id\":\"a\",\"role\":\"STANDING\",\"items\":[{\"is\":\"flow\",\"id\":\"b\"},null]}]} | class plan"
             })
     void jsonThatIsNoClassIsAnswered(String body, String words) {
         HttpResponse<String> answer = call("POST", "/api/score", "application/json", body.strip());
@@ -250,6 +251,8 @@ class ApiTest {
         assertThat(call("POST", "/api/score", TEXT, "").statusCode())
                 .as("an empty class")
                 .isEqualTo(200);
+        assertThat(call("POST", "/api/score", TEXT, "x".repeat(2_000_001)).statusCode())
+                .isEqualTo(413);
     }
 
     @Test
