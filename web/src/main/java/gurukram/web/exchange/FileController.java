@@ -1,6 +1,8 @@
 package gurukram.web.exchange;
 
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Section;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
@@ -14,8 +16,10 @@ import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -95,10 +99,22 @@ class FileController {
             case JSON -> documents.json(plan);
             case CSV ->
                 ScoreTable.of(
-                        ScoreAnswer.of(plan, level, editor.unfolderOf(teacher), accounts.school(teacher), catalogue));
+                        ScoreAnswer.of(plan, level, editor.unfolderOf(teacher), accounts.school(teacher), catalogue),
+                        titles(plan));
             case MARKDOWN -> Markdown.of(outline(teacher, plan, level));
             case CARD -> card(outline(teacher, plan, level));
         };
+    }
+
+    private static Map<String, String> titles(ClassPlan plan) {
+        Map<String, String> titles = new HashMap<>();
+        plan.walk(node -> {
+            if (node instanceof Section section) titles.put(section.id().value(), section.title());
+            if (node instanceof Flow flow && !flow.settings().name().isEmpty()) {
+                titles.put(flow.id().value(), flow.settings().name());
+            }
+        });
+        return titles;
     }
 
     private Outline outline(Teacher teacher, ClassPlan plan, Level level) {

@@ -2,6 +2,7 @@ package gurukram.web.exchange;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.dataformat.csv.CsvMapper;
 import tools.jackson.dataformat.csv.CsvWriteFeature;
 
@@ -32,14 +33,15 @@ final class ScoreTable {
 
     private ScoreTable() {}
 
-    static String of(ScoreAnswer score) {
+    /** @param titles what sections and flows are called, by id */
+    static String of(ScoreAnswer score, Map<String, String> titles) {
         List<List<String>> rows = new ArrayList<>(List.of(NAMES));
-        score.moments().forEach(moment -> rows.add(row(moment)));
+        score.moments().forEach(moment -> rows.add(row(moment, titles)));
         rows.add(List.of("# " + FileForm.CSV.leavesOut()));
         return MAPPER.writeValueAsString(rows);
     }
 
-    private static List<String> row(ScoreAnswer.Line m) {
+    private static List<String> row(ScoreAnswer.Line m, Map<String, String> titles) {
         List<String> row = new ArrayList<>();
         for (Object value : new Object[] {
             m.startMs(),
@@ -47,8 +49,8 @@ final class ScoreTable {
             m.transitionMs(),
             m.settingUpMs(),
             m.workMs(),
-            m.section(),
-            m.flow(),
+            titles.getOrDefault(m.section(), ""),
+            m.flow() == null ? null : titles.getOrDefault(m.flow(), "Flow"),
             m.round(),
             m.pass(),
             m.position(),
