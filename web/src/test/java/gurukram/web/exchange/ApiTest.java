@@ -38,11 +38,14 @@ class ApiTest {
     @BeforeEach
     void aTeacherWithAToken() {
         teacher = app.newTeacher();
-        browser = Http.on(app).signedIn(teacher.email(), TestApp.PASSWORD);
-        Matcher made =
-                TOKEN.matcher(browser.post("/account/tokens", "name", "Laptop").body());
-        assertThat(made.find()).as("the token is shown").isTrue();
-        token = made.group();
+        token = ApiToken.make(new java.security.SecureRandom());
+        app.bean(TokenStore.class).add(teacher, "Laptop", ApiToken.hash(token));
+    }
+
+    /** Signed in when a test first needs it. */
+    private Http browser() {
+        if (browser == null) browser = Http.on(app).signedIn(teacher.email(), TestApp.PASSWORD);
+        return browser;
     }
 
     private HttpResponse<String> call(String method, String path, String type, String body, String... more) {
@@ -147,7 +150,7 @@ class ApiTest {
                 app.bean(ClassStore.class).find(teacher, id).orElseThrow().plan();
         assertThat(after.settings().slotMinutes()).isEqualTo(75);
         assertThat(after.sections()).as("names of parts are kept").isEqualTo(now.sections());
-        assertThat(browser.get("/classes/" + id).body()).contains("Undo");
+        assertThat(browser().get("/classes/" + id).body()).contains("Undo");
     }
 
     @Test
@@ -210,12 +213,29 @@ class ApiTest {
 
     @Test
     void aSignInNeedsThePagesTokenToo() {
-        HttpResponse<String> without = browser.send("POST", "/api/score", "tree, both", "Content-Type", "text/plain");
+        HttpResponse<String> without = browser().send("POST", "/api/score", "tree, both", "Content-Type", "text/plain");
         assertThat(without.statusCode()).isEqualTo(403);
         assertThat(without.body()).contains("X-CSRF-TOKEN");
-        HttpResponse<String> with = browser.send(
-                "POST", "/api/score", "tree, both", "Content-Type", "text/plain", "X-CSRF-TOKEN", browser.token());
+        HttpResponse<String> with = browser()
+                .send(
+                        "POST",
+                        "/api/score",
+                        "tree, both",
+                        "Content-Type",
+                        "text/plain",
+                        "X-CSRF-TOKEN",
+                        browser().token());
         assertThat(with.statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    void aTokenIsShownOnceAndWorks() {
+        Matcher made = TOKEN.matcher(
+                browser().post("/account/tokens", "name", "Studio").body());
+        assertThat(made.find()).as("the token is shown").isTrue();
+        token = made.group();
+        assertThat(call("POST", "/api/score", TEXT, "tree, both").statusCode()).isEqualTo(200);
+        assertThat(browser().get("/account/tokens").body()).contains("Studio").doesNotContain(token);
     }
 
     @Test
@@ -225,18 +245,18 @@ class ApiTest {
         assertThat(call("PUT", "/api/classes/" + others, TEXT, "tree", "If-Match", "\"1\"")
                         .statusCode())
                 .isEqualTo(404);
-        String page = browser.get("/account/tokens").body();
+        String page = browser().get("/account/tokens").body();
         assertThat(page).contains("Laptop", "last used").doesNotContain(token);
         Matcher row = Pattern.compile("/account/tokens/([0-9a-f-]+)/revoke").matcher(page);
         assertThat(row.find()).isTrue();
-        browser.post(row.group());
+        browser().post(row.group());
         assertThat(call("POST", "/api/score", TEXT, "tree, both").statusCode()).isEqualTo(401);
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"", "   "})
     void aTokenNeedsAName(String name) {
-        HttpResponse<String> answer = browser.post("/account/tokens", "name", name);
+        HttpResponse<String> answer = browser().post("/account/tokens", "name", name);
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).contains("What is it for?");
     }
@@ -265,14 +285,15 @@ class ApiTest {
     void theSchoolOfTheTeacherCounts() {
         String text = "breathe:\neasy seat, 4-4-4-4 x 3";
         assertThat(score(text).at("/moments/0/workMs").asLong()).isEqualTo(72_000);
-        assertThat(browser.post("/account/school", "holds", "no holds", "count", "1,2")
+        assertThat(browser()
+                        .post("/account/school", "holds", "no holds", "count", "1,2")
                         .statusCode())
                 .isEqualTo(302);
         assertThat(score(text).at("/moments/0/workMs").asLong()).isEqualTo(28_800);
-        assertThat(browser.post("/account/school", "count", "fast").statusCode())
+        assertThat(browser().post("/account/school", "count", "fast").statusCode())
                 .isEqualTo(422);
-        assertThat(browser.post("/account/school", "count", "77").body()).contains("Seconds a count: from 0.5 to 5");
-        assertThat(browser.get("/account").body()).contains("value=\"1.2\"");
+        assertThat(browser().post("/account/school", "count", "77").body()).contains("Seconds a count: from 0.5 to 5");
+        assertThat(browser().get("/account").body()).contains("value=\"1.2\"");
     }
 
     @Test

@@ -10,14 +10,16 @@ import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
 import java.net.http.HttpResponse;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 @ExtendWith(TestApp.Extension.class)
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class FilesTest {
     private final TestApp app;
     private Teacher teacher;
@@ -28,7 +30,7 @@ class FilesTest {
         this.app = app;
     }
 
-    @BeforeEach
+    @BeforeAll
     void aClass() {
         teacher = app.newTeacher();
         browser = Http.on(app).signedIn(teacher.email(), TestApp.PASSWORD);

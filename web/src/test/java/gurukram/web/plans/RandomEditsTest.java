@@ -150,12 +150,12 @@ class RandomEditsTest {
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3})
-    void aClassSurvivesAThousandRandomEdits(long seed) {
+    void aClassSurvivesHundredsOfRandomEdits(long seed) {
         Random random = new Random(seed);
         LineReader reader = new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers());
         ClassPlan plan = new ClassPlan(ClassSettings.of("Random", 60, Style.VINYASA, Level.BEGINNER), List.of());
         int done = 0;
-        for (int i = 0; i < 1_000; i++) {
+        for (int i = 0; i < 600; i++) {
             Level level = Level.values()[random.nextInt(3)];
             try {
                 PlanEdit edit = request(plan, level, reader, random).on(plan).edit();
@@ -172,7 +172,7 @@ class RandomEditsTest {
                 assertThat(e).as("a field this node does not have").hasMessageMatching("(?s)no .*|No enum constant.*");
             }
         }
-        assertThat(done).as("edits done").isGreaterThan(150);
+        assertThat(done).as("edits done").isGreaterThan(100);
     }
 
     private static EditRequest request(ClassPlan plan, Level level, LineReader reader, Random random) {
