@@ -1,12 +1,16 @@
 package gurukram.web.plans;
 
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.FlowSides.Turn;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.PlanRules;
 import gurukram.core.plan.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.pose.Side;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import gurukram.web.account.AccountStore;
@@ -99,6 +103,28 @@ public class ClassEditor {
     public Optional<StoredClass> rewrite(Teacher teacher, ClassId id, int version, ClassPlan plan, boolean named) {
         Answer answer = edit(teacher, id, version, new Rewriting(plan, named));
         return answer.outcome() == Outcome.COLLIDED ? Optional.empty() : Optional.of(answer.now());
+    }
+
+    /**
+     * Once a class was taught, flows that alternate from class to class begin on the other side the next time. Nothing
+     * happens when it has none, or is no longer there.
+     */
+    @Transactional
+    public void taught(Teacher teacher, ClassId id) {
+        StoredClass now = store.lock(teacher, id).orElse(null);
+        if (now == null || !alternatesByClass(now.plan())) return;
+        ClassSettings settings = now.plan().settings();
+        Side next = settings.begins().opposite();
+        PlanEdit edit = new PlanEdit.Settings(settings.withBegins(next));
+        ClassPlan after = edit.applyTo(now.plan());
+        store.edit(teacher, now, after, lengthOf(teacher, after), edit, "taught: begins " + next.word() + " next time");
+    }
+
+    private static boolean alternatesByClass(ClassPlan plan) {
+        return plan.sections().stream()
+                .flatMap(section -> section.items().stream())
+                .anyMatch(item ->
+                        item instanceof Flow flow && flow.settings().sides().turn() == Turn.BY_CLASS);
     }
 
     @Transactional

@@ -69,6 +69,8 @@ class RoomController {
         TaughtStore.Taught opened = taught.find(teacher, id).orElseThrow(NotFound::new);
         var entries = post.entries(opened.script());
         taught.log(teacher, id, LogPost.time(post.startedAt()), LogPost.time(post.endedAt()), entries);
+        boolean endsNow = opened.endedAt() == null && post.endedAt() != null;
+        if (endsNow) editor.taught(teacher, new ClassId(opened.classId()));
         return ResponseEntity.ok(
                 Map.of("stored", entries.stream().map(TaughtStore.Entry::id).toList()));
     }

@@ -2,7 +2,9 @@ package gurukram.web.teach;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.pose.Side;
 import gurukram.web.plans.ClassId;
+import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
@@ -55,6 +57,25 @@ class LogTest {
                 .as("the first start stands")
                 .isEqualTo(1000);
         assertThat(taught.endedAt().toEpochMilli()).isEqualTo(10_000);
+    }
+
+    @Test
+    void aFlowThatAlternatesFromClassToClassBeginsOnTheOtherSideNextTime() {
+        ClassId alternating = app.newClass(
+                teacher,
+                "section standing",
+                "flow tide, 2 rounds, first side alternates by class",
+                "warrior 2, lead, in");
+        String room = Http.location(http.post("/classes/" + alternating + "/teach"));
+        String end = "{\"startedAt\":1000,\"endedAt\":9000,\"moments\":[]}";
+        assertThat(http.json(room + "/log", end).statusCode()).isEqualTo(200);
+        assertThat(http.json(room + "/log", end).statusCode()).isEqualTo(200);
+        var plan = app.bean(ClassStore.class)
+                .find(teacher, alternating)
+                .orElseThrow()
+                .plan();
+        assertThat(plan.settings().begins()).as("turned once").isEqualTo(Side.LEFT);
+        assertThat(http.get("/classes/" + alternating).body()).contains("taught: begins left next time");
     }
 
     @ParameterizedTest
