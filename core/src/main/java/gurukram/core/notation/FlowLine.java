@@ -16,8 +16,10 @@ import gurukram.core.pose.Side;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Millis;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -31,6 +33,8 @@ import java.util.stream.Collectors;
  */
 final class FlowLine {
     private static final Pattern FLOW = Pattern.compile("(?i)flow\\b[\\s,:]*(.*)");
+
+    private static final Pattern QUOTED = Pattern.compile("(\"(?:[^\"]|\"\")*\"|“[^”]*”|„[^“”]*[“”]) *(.*)");
 
     /** The settings while they are read: modes come one by one and make the rounds when no number of rounds is said. */
     private record Draft(FlowSettings settings, boolean roundsSaid, List<Mode.Run> modes) {
@@ -77,8 +81,8 @@ final class FlowLine {
 
     private static Phrases<Draft> phrases() {
         Phrases<Draft> p = new Phrases<>();
-        p.on("(?:x|×)? *(-?\\d{1,9}) *(?:rounds?|x|×|times)", (d, m) -> d.withRounds(m.group(1)));
-        p.on("(?:x|×) *(-?\\d{1,9})", (d, m) -> d.withRounds(m.group(1)));
+        p.on("(?:x|×)? *(-?\\d{1,30}) *(?:rounds?|x|×|times)", (d, m) -> d.withRounds(m.group(1)));
+        p.on("(?:x|×) *(-?\\d{1,30})", (d, m) -> d.withRounds(m.group(1)));
         p.on(
                 "(?:a round is )?both(?: sides)?(?: each round)?|each side|two sides",
                 (d, m) -> with(d, Counting.BOTH_SIDES));
@@ -100,7 +104,7 @@ final class FlowLine {
         p.on(
                 "lead is the (foot back first|front leg|lifted leg|standing leg)",
                 (d, m) -> d.with(d.settings().sides().with(leadNames(m.group(1)))));
-        p.on("(\\d{1,9}) *(learn|breath|silent)", (d, m) -> d.and(run(m)));
+        p.on("(\\d{1,30}) *(learn|breath|silent)", (d, m) -> d.and(run(m)));
         p.on("cues? ((?:long|short|silent)(?: *[/>] *(?:long|short|silent))*)", (d, m) -> withCues(d, m.group(1)));
         p.on(
                 "paces? " + Numbers.DECIMAL + "((?: *[/>] *" + Numbers.DECIMAL + ")*) *" + Numbers.SECONDS + "?",
@@ -135,19 +139,47 @@ final class FlowLine {
     }
 
     private static Draft read(String part, Draft draft) {
-        Optional<Draft> more = Quotes.isQuoted(part) ? Optional.empty() : PHRASES.read(part, draft);
-        if (more.isPresent()) return more.get();
-        if (!draft.settings().name().isEmpty()) {
-            throw new Refused(
-                    Problem.of(
-                            "“" + part + "” says nothing I know about a flow.",
-                            "Maybe “3 rounds”, “both sides”, “one side”, “no sides”, “left first”, “side first” or “5 s a position”."));
+        Matcher quoted = QUOTED.matcher(part);
+        if (quoted.matches()) {
+            Draft named = named(Quotes.plain(quoted.group(1)), part, draft);
+            return quoted.group(2).isEmpty() ? named : read(quoted.group(2), named);
         }
-        if (part.contains("\"") && !Quotes.isQuoted(part)) {
+        if (part.contains("\"")) {
             throw new Refused(Problem.of(
                     "The quote in “" + part + "” is not closed.", "As in: flow \"harbour round\", 3 rounds."));
         }
-        return draft.with(draft.settings().withName(Quotes.plain(part)));
+        Deque<String> phrases = new ArrayDeque<>();
+        String name = part;
+        for (String last = lastPhrase(name); last != null; last = lastPhrase(name)) {
+            phrases.push(last);
+            name = name.substring(0, name.length() - last.length()).strip();
+        }
+        Draft more = name.isEmpty() ? draft : named(name, part, draft);
+        for (String phrase : phrases) more = PHRASES.read(phrase, more).orElseThrow();
+        return more;
+    }
+
+    /**
+     * The longest phrase at the end, for commas that were left out: {@code tide x4 both sides}. A side alone may belong to
+     * the name. Null when there is none.
+     */
+    private static String lastPhrase(String text) {
+        if (text.isEmpty()) return null;
+        if (PHRASES.knows(text)) return text;
+        for (int at = text.indexOf(' '); at > 0; at = text.indexOf(' ', at + 1)) {
+            String behind = text.substring(at + 1).strip();
+            if (PHRASES.knows(behind) && !behind.matches("(?i)left|right")) return behind;
+        }
+        return null;
+    }
+
+    private static Draft named(String name, String part, Draft draft) {
+        if (draft.settings().name().isEmpty())
+            return draft.with(draft.settings().withName(name));
+        throw new Refused(
+                Problem.of(
+                        "“" + part + "” says nothing I know about a flow.",
+                        "Maybe “3 rounds”, “both sides”, “one side”, “no sides”, “left first”, “side first” or “5 s a position”."));
     }
 
     /** What {@link #read} reads. */

@@ -18,6 +18,11 @@ final class Phrases<T> {
         return this;
     }
 
+    boolean knows(String phrase) {
+        return phrases.stream()
+                .anyMatch(known -> known.pattern().matcher(phrase).matches());
+    }
+
     /** The value with what the phrase says; empty when it says nothing known. */
     Optional<T> read(String phrase, T value) {
         for (Phrase<T> known : phrases) {

@@ -155,6 +155,21 @@ class NotationReaderTest {
         assertThat(flow.steps().get(1).dose()).hasToString("out");
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "flow tide x4 both sides                     | flow \"tide\", 4 rounds, both sides, right first",
+                "flow low tide 3 rounds one side left first  | flow \"low tide\", 3 rounds, one side, left first",
+                "flow tide, 2 learn 2 silent no sides        | flow \"tide\", 4 rounds, 2 learn, 2 silent, no sides",
+                "flow \"high x4\" 3 rounds no sides           | flow \"high x4\", 3 rounds, no sides",
+                "flow warrior left                           | flow \"warrior left\", 1 round, both sides, right first",
+                "flow “x4 both sides”                        | flow \"x4 both sides\", 1 round, both sides, right first"
+            })
+    void aFlowIsReadWithoutCommasToo(String typed, String line) {
+        assertThat(write(plan("standing:\n" + typed))).contains("\n" + line + "\n");
+    }
+
     @Test
     void severalNotesAreOne() {
         Step step = (Step) plan("tree, both, 3 breaths // one\n- note: two\n// three")

@@ -11,8 +11,10 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import io.swagger.v3.oas.annotations.OpenAPIDefinition;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.info.Info;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.ExampleObject;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -36,6 +38,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What programs do with classes: the same as the pages do, with the same words when something is wrong. */
+@OpenAPIDefinition(
+        info =
+                @Info(
+                        title = "Gurukram",
+                        version = "1",
+                        description =
+                                "Classes are text (the notation) or JSON (the schema at /api/schema/class.json)."))
 @RestController
 class ApiController {
     private static final String TEXT = MediaType.TEXT_PLAIN_VALUE;
