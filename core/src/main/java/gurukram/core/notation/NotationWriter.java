@@ -12,6 +12,8 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Writes a plan as text in its one canonical form; {@link NotationReader} makes the same plan of it, but for the names of its nodes. */
 public final class NotationWriter {
@@ -46,6 +48,12 @@ public final class NotationWriter {
     /** One layer in words, as it stands under its step. */
     public String words(Layer layer) {
         return layers.write(layer);
+    }
+
+    /** What is noted at a step and what its layers change, in one text. */
+    public String noteAndLayers(Step step) {
+        Stream<String> note = Stream.of(step.note()).filter(words -> !words.isEmpty());
+        return Stream.concat(note, step.layers().stream().map(this::words)).collect(Collectors.joining("; "));
     }
 
     private void node(StringBuilder out, Node node, String indent) {

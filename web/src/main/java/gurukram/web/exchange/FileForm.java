@@ -27,13 +27,13 @@ public enum FileForm {
             "text/markdown;charset=UTF-8",
             "As Markdown",
             "Sections and steps with doses, sides and minutes, to paste elsewhere.",
-            "Leaves out marks, checks, settings of the school, the other levels, and the single moments."),
+            "Leaves out marks, props, settings of the school, the times of other levels, and the single moments."),
     CARD(
             "html",
             "text/html;charset=UTF-8",
             "A card to print",
             "One page in large letters for the mat, readable without this app.",
-            "Leaves out marks, props, layers, settings of the school, the other levels, and the single moments.");
+            "Leaves out marks, props, settings of the school, the times of other levels, and the single moments.");
 
     private final String ending;
     private final String media;

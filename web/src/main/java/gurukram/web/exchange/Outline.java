@@ -89,7 +89,12 @@ public record Outline(String title, String about, String length, Theme theme, Li
                     : catalogue.pose(step.pose()).name();
             String sides =
                     step.sides().words().equals("none") ? "" : step.sides().words() + ", ";
-            return new Line(depth, name, sides + step.doseFor(level), length(totals.get(step.id())), step.note());
+            return new Line(
+                    depth,
+                    name,
+                    sides + step.doseFor(level),
+                    length(totals.get(step.id())),
+                    writer.noteAndLayers(step));
         }
 
         private static String length(NodeTotal total) {

@@ -1,7 +1,9 @@
 package gurukram.web.plans;
 
+import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
@@ -23,6 +25,7 @@ public record PrintPage(String title, String theme, String about, String length,
 
     static PrintPage of(StoredClass stored, Score score, Level level, PoseCatalogue catalogue) {
         Map<NodeId, NodeTotal> totals = score.totals();
+        NotationWriter writer = new NotationWriter(catalogue);
         List<Part> parts = new ArrayList<>();
         for (Section section : stored.plan().sections()) {
             List<Line> lines = new ArrayList<>();
@@ -37,6 +40,11 @@ public record PrintPage(String title, String theme, String about, String length,
                             : "";
                     lines.add(new Line(0, name, first, FlowRowFields.counts(flow, total), length(total), ""));
                     flow.steps().forEach(step -> lines.add(line(step, 1, level, catalogue, totals)));
+                    for (Link link : flow.links()) {
+                        String when = writer.write(link).lines().findFirst().orElseThrow();
+                        lines.add(new Line(1, when, "", "", "", ""));
+                        link.steps().forEach(step -> lines.add(line(step, 1, level, catalogue, totals)));
+                    }
                 } else if (item instanceof Step step) {
                     lines.add(line(step, 0, level, catalogue, totals));
                 }
@@ -56,7 +64,13 @@ public record PrintPage(String title, String theme, String about, String length,
         String name =
                 step.pose() == null ? "Open time" : catalogue.pose(step.pose()).name();
         String sides = step.sides().words().equals("none") ? "" : step.sides().words();
-        return new Line(depth, name, sides, step.doseFor(level).toString(), length(totals.get(step.id())), step.note());
+        return new Line(
+                depth,
+                name,
+                sides,
+                step.doseFor(level).toString(),
+                length(totals.get(step.id())),
+                new NotationWriter(catalogue).noteAndLayers(step));
     }
 
     private static String length(NodeTotal total) {

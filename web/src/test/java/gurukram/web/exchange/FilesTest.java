@@ -40,6 +40,9 @@ class FilesTest {
                 "flow tide, 2 rounds, both sides",
                 "high lunge, lead, in // =1+1",
                 "warrior 2, lead, out",
+                "- round 2: triangle",
+                "link, last round",
+                "chair, in",
                 "end flow",
                 "tree, both, 5-8 breaths");
     }
@@ -77,7 +80,7 @@ class FilesTest {
     void theTableHasALineAMomentAndNoFormulas() {
         String[] lines = file(FileForm.CSV).body().split("\n");
         assertThat(lines[0]).startsWith("start_ms,length_ms").endsWith("cue");
-        assertThat(lines).hasSize(1 + 8 + 2 + 1);
+        assertThat(lines).hasSize(1 + 8 + 2 + 2 + 1);
         assertThat(lines[lines.length - 1]).contains("Leaves out notes");
         assertThat(lines[1]).contains("*Stars* & <bars>,tide,1,1,1,movement,high-lunge,right");
         HttpResponse<String> opened =
@@ -90,7 +93,14 @@ class FilesTest {
     @Test
     void markdownTakesWordsAsWords() {
         assertThat(file(FileForm.MARKDOWN).body())
-                .contains("# Test class", "## \\*Stars\\* & \\<bars\\>", "  - **High lunge**: lead, in", "5-8 breaths")
+                .contains(
+                        "# Test class",
+                        "## \\*Stars\\* & \\<bars\\>",
+                        "  - **High lunge**: lead, in",
+                        "5-8 breaths",
+                        "round 2: triangle",
+                        "  - **link, last round**",
+                        "    - **Chair**: in")
                 .endsWith(FileForm.MARKDOWN.leavesOut() + "\n");
     }
 
@@ -115,5 +125,11 @@ class FilesTest {
         assertThat(browser.post("/classes/open", "text", "{\"schema\":2}").body())
                 .contains("settings");
         assertThat(browser.get("/classes/" + id + "/files/exe").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void paperHasLinksAndLayersToo() {
+        assertThat(browser.get("/classes/" + id + "/print").body())
+                .contains("link, last round", "Chair", "round 2: triangle");
     }
 }
