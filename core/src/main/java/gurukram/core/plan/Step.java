@@ -66,6 +66,24 @@ public record Step(
         return found;
     }
 
+    /** The pose at a level outside rounds: the last layer that gives one there, else the base line's. */
+    public String poseFor(Level level) {
+        String found = pose;
+        for (Layer layer : layers) {
+            boolean holds = !layer.when().needsFlow() && layer.when().holdsAt(level);
+            if (holds && layer.edit() instanceof Layer.Become become && become.pose() != null) found = become.pose();
+        }
+        return found;
+    }
+
+    /** Whether it is left out at a level in all rounds. */
+    public boolean isLeftOutFor(Level level) {
+        return layers.stream()
+                .anyMatch(layer -> layer.edit() instanceof Layer.Omit
+                        && !layer.when().needsFlow()
+                        && layer.when().holdsAt(level));
+    }
+
     /** Whether a dose is written for just this level. */
     public boolean hasDoseFor(Level level) {
         return layers.stream().anyMatch(layer -> isDoseFor(layer, level));

@@ -84,9 +84,9 @@ public record Outline(String title, String about, String length, Theme theme, Li
         }
 
         private Line step(Step step, int depth) {
-            String name = step.pose() == null
+            String name = step.poseFor(level) == null
                     ? "Open time"
-                    : catalogue.pose(step.pose()).name();
+                    : catalogue.pose(step.poseFor(level)).name();
             String sides =
                     step.sides().words().equals("none") ? "" : step.sides().words() + ", ";
             return new Line(

@@ -61,8 +61,9 @@ public record PrintPage(String title, String theme, String about, String length,
 
     private static Line line(
             Step step, int depth, Level level, PoseCatalogue catalogue, Map<NodeId, NodeTotal> totals) {
-        String name =
-                step.pose() == null ? "Open time" : catalogue.pose(step.pose()).name();
+        String name = step.poseFor(level) == null
+                ? "Open time"
+                : catalogue.pose(step.poseFor(level)).name();
         String sides = step.sides().words().equals("none") ? "" : step.sides().words();
         return new Line(
                 depth,

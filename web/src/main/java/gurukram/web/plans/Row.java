@@ -62,6 +62,7 @@ public sealed interface Row {
     }
 
     /**
+     * @param atThisLevel what the shown level does differently; empty when nothing
      * @param written the dose as text
      * @param lines marks, timing, props and layers as text
      * @param layers what is different at some levels, rounds or passes
@@ -73,6 +74,7 @@ public sealed interface Row {
             String id,
             String name,
             String sanskrit,
+            String atThisLevel,
             String start,
             String length,
             String sum,

@@ -47,18 +47,20 @@ final class StepRows {
     }
 
     Row row(Step step, Flow flow, String bracket) {
-        Pose pose = step.pose() == null ? null : catalogue.pose(step.pose());
+        Pose written = step.pose() == null ? null : catalogue.pose(step.pose());
+        Pose pose = step.poseFor(level) == null ? null : catalogue.pose(step.poseFor(level));
         NodeTotal total = totals.get(step.id());
         String id = step.id().value();
         return new Row.StepRow(
                 id,
                 pose == null ? "Open time" : pose.name(),
                 pose == null ? "" : pose.sanskrit(),
+                atThisLevel(step, written),
                 total == null ? "" : Millis.showWhole(total.startMs()),
                 total == null ? "0:00" : Millis.show(total.lengthMs()),
                 sum(total),
                 SpineBar.of(total),
-                sides(step, pose, flow),
+                sides(step, written, flow),
                 unit(step, pose),
                 dose(id, step.doseFor(level), pose),
                 written(id, step.doseFor(level), of(pose)),
@@ -76,6 +78,13 @@ final class StepRows {
                         : pose.cautions().stream().map(c -> c.words()).toList(),
                 bracket,
                 step.hasDoseFor(level));
+    }
+
+    /** What this level does differently from the line that is written; empty when nothing. */
+    private String atThisLevel(Step step, Pose written) {
+        if (step.isLeftOutFor(level)) return "left out at this level";
+        boolean other = !java.util.Objects.equals(step.poseFor(level), step.pose());
+        return other ? "instead of " + (written == null ? "open time" : written.name()) : "";
     }
 
     private static String of(Pose pose) {

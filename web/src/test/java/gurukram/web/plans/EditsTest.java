@@ -15,6 +15,9 @@ import gurukram.core.plan.Step;
 import gurukram.core.pose.CatalogueReader;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Pace;
+import gurukram.core.score.Score;
+import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.List;
@@ -227,5 +230,22 @@ class EditsTest {
                 .on(plan)
                 .edit()
                 .applyTo(plan);
+    }
+
+    @Test
+    void aRowShowsWhatItsLevelDoes() {
+        ClassPlan plan = typed("tree, both, 5 breaths", "- advanced: half moon, 3 breaths", "- beginner: leave out");
+        assertThat(row(plan, Level.INTERMEDIATE).name()).isEqualTo("Tree");
+        assertThat(row(plan, Level.INTERMEDIATE).atThisLevel()).isEmpty();
+        assertThat(row(plan, Level.ADVANCED).name()).isEqualTo("Half moon");
+        assertThat(row(plan, Level.ADVANCED).atThisLevel()).isEqualTo("instead of Tree");
+        assertThat(row(plan, Level.BEGINNER).atThisLevel()).isEqualTo("left out at this level");
+        assertThat(row(plan, Level.BEGINNER).length()).isEqualTo("0:00");
+    }
+
+    private static Row.StepRow row(ClassPlan plan, Level level) {
+        Score score = new Unfolder(CATALOGUE, Pace.defaults()).unfold(plan, level);
+        StepRows rows = new StepRows(CATALOGUE, level, score.totals(), null);
+        return (Row.StepRow) rows.row((Step) plan.sections().get(0).items().get(0), null, "");
     }
 }
