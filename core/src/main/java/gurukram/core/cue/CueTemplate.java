@@ -3,12 +3,10 @@ package gurukram.core.cue;
 import gurukram.core.plan.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Side;
-import gurukram.core.text.Problem;
-import gurukram.core.text.Refused;
+import gurukram.core.text.CuePlaces;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
  * A cue that cannot name the wrong side: it has no word for a side of its own, only places for one.
@@ -18,40 +16,24 @@ import java.util.regex.Pattern;
  * the instructive wording.
  */
 public record CueTemplate(String text) {
-    private static final Pattern PLACE = Pattern.compile("\\{([^{}]*)\\}");
-    private static final Pattern BARE_SIDE = Pattern.compile("(?i)\\b(?:left|right)\\b(?! angle)");
     private static final Map<School.Knees, String> KNEES = Map.of(
             School.Knees.SOFT, "knees soft",
             School.Knees.STRAIGHT, "legs straight",
             School.Knees.LOCKED, "knees locked");
 
-    /** {@link Refused} when it names a side by itself or has a place nobody knows. */
+    /** {@link gurukram.core.text.Refused} when it names a side by itself or has a place nobody knows. */
     public CueTemplate {
-        Matcher bare = BARE_SIDE.matcher(text);
-        if (bare.find()) {
-            throw new Refused(Problem.of(
-                    "“" + bare.group() + "” would be wrong on the other side.",
-                    "Write {lead}, {other} or {twist} for it."));
-        }
-        Matcher place = PLACE.matcher(text);
-        while (place.find()) {
-            String name = place.group(1);
-            if (!name.contains("/") && !name.matches("lead|other|twist|name|knees")) {
-                throw new Refused(Problem.of(
-                        "There is no “{" + name + "}”.",
-                        "Places are {lead}, {other}, {twist}, {name}, {knees} and {you may step / step}."));
-            }
-        }
+        CuePlaces.check(text);
     }
 
     /** Whether it speaks of a side, so that it only fits poses that have one. */
     public boolean isSided() {
-        return text.contains("{lead}") || text.contains("{other}") || text.contains("{twist}");
+        return CuePlaces.isSided(text);
     }
 
     /** The words for one side; {@link IllegalArgumentException} when a side is asked for and there is none. */
     public String words(Pose pose, Side side, Side twist, School school) {
-        return PLACE.matcher(text)
+        return CuePlaces.in(text)
                 .replaceAll(m -> Matcher.quoteReplacement(word(m.group(1), pose, side, twist, school)));
     }
 

@@ -21,7 +21,9 @@ public enum BodyArea {
     FRONT_THIGHS,
     HAMSTRINGS,
     CALVES,
-    ANKLES_FEET;
+    ANKLES_FEET,
+    /** Only ever where a pose must not be felt. */
+    KNEES;
 
     /** As written in the catalogue: {@code outer-hips}. */
     @JsonValue

@@ -5,8 +5,9 @@ package gurukram.core.pose;
  * licensed practitioners and the studio's own rules come first.
  *
  * @param change what to do instead, in the teacher's words
+ * @param instead id of the pose that takes its place for this need; null where there is none
  */
-public record Caution(Need need, Severity severity, String change) {
+public record Caution(Need need, Severity severity, String change, String instead) {
     public enum Severity {
         /** never planned for a group with this need */
         BLOCKED,

@@ -1,34 +1,35 @@
 package gurukram.core.pose;
 
 import gurukram.core.dose.Dose;
+import gurukram.core.figure.Figure;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /**
- * One pose or named variation of the catalogue.
+ * One pose or named variation of the catalogue; docs/poses.md tells every field.
  *
  * @param id stable, lower case with hyphens; plans refer to it
- * @param name English name
- * @param sanskrit in IAST with diacritics; empty where there is none in use
- * @param also other names, by school or habit
  * @param family heading it is filed under
  * @param sideOf the part that names the side; null for symmetric poses
  * @param twist where it twists to; null unless compound
  * @param settingUpMillis getting into it in ms, where its complexity does not say it; null otherwise
  * @param effort 1 (rest) to 5 (strongest)
- * @param breath the half-breath it is entered on
+ * @param depth 1 (anybody's everyday range) to 3 (the end of the range)
+ * @param headDown whether the head is below the heart
+ * @param wristLoad whether each movement puts weight on bent-back wrists
+ * @param peakable whether a class can lead up to it
+ * @param breath the half-breath it is entered on, {@code leave} the one it is left on
  * @param repMillis one repetition in ms, where the pose is also done in repetitions; null otherwise
- * @param doses usual dose at each level
+ * @param doses usual dose at each level, with its range
  * @param stretches where it lengthens, {@code works} where muscles hold
- * @param wristLoad whether hands carry weight with bent-back wrists
+ * @param notIn where it must not be felt
+ * @param gate the rung to have reached first; null unless the risk is high
  */
 public record Pose(
         String id,
-        String name,
-        String sanskrit,
-        List<String> also,
+        PoseNames names,
         String family,
         Base base,
         SideBehaviour sides,
@@ -38,31 +39,76 @@ public record Pose(
         Complexity complexity,
         Integer settingUpMillis,
         int effort,
+        int depth,
+        Risk risk,
         Level level,
+        SpineDirection spine,
+        boolean headDown,
+        boolean wristLoad,
+        Facing facing,
+        MatDirection mat,
+        boolean peakable,
         BreathAffinity breath,
+        BreathAffinity leave,
         Integer repMillis,
         Map<Level, Dose> doses,
         List<Felt> stretches,
         List<Felt> works,
-        boolean wristLoad,
-        List<Caution> cautions) {
+        List<BodyArea> notIn,
+        List<ActionUse> actions,
+        Ties ties,
+        List<PropUse> props,
+        List<Caution> cautions,
+        PoseCues cues,
+        Gate gate,
+        Figure figure) {
 
     /** One repetition where neither the step nor the pose says how long it takes: a slow floor repetition. */
     public static final int DEFAULT_REP_MILLIS = 6_000;
 
     public Pose {
-        also = List.copyOf(also);
         doses = java.util.Collections.unmodifiableMap(new EnumMap<>(doses));
         stretches = List.copyOf(stretches);
         works = List.copyOf(works);
+        notIn = List.copyOf(notIn);
+        actions = List.copyOf(actions);
+        props = List.copyOf(props);
         cautions = List.copyOf(cautions);
     }
 
+    public String name() {
+        return names.english();
+    }
+
+    public String sanskrit() {
+        return names.sanskrit();
+    }
+
+    /** The usual dose at a level, its range settled at the usual value. */
     public Dose doseFor(Level at) {
-        return doses.get(at);
+        return doses.get(at).at(Dose.Reading.CHOSEN);
     }
 
     public int repMillisOrDefault() {
         return Optional.ofNullable(repMillis).orElse(DEFAULT_REP_MILLIS);
+    }
+
+    /** How much of an action it demands, 0 to 3. */
+    public int demands(Action action) {
+        return use(action).map(ActionUse::demands).orElse(0);
+    }
+
+    /** At what strength it prepares an action, 0 to 3. */
+    public int prepares(Action action) {
+        return use(action).map(ActionUse::prepares).orElse(0);
+    }
+
+    private Optional<ActionUse> use(Action action) {
+        return actions.stream().filter(use -> use.action() == action).findFirst();
+    }
+
+    /** What a need asks of it, if anything. */
+    public Optional<Caution> caution(Need need) {
+        return cautions.stream().filter(caution -> caution.need() == need).findFirst();
     }
 }

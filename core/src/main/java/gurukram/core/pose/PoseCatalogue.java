@@ -12,9 +12,11 @@ import java.util.Optional;
 public final class PoseCatalogue {
     private final Map<String, Pose> byId = new LinkedHashMap<>();
     private final Map<String, Pose> byName = new LinkedHashMap<>();
+    private final Map<String, Ladder> ladders = new LinkedHashMap<>();
 
     /** Names are taken as validated: unique after folding. */
-    public PoseCatalogue(Collection<Pose> poses) {
+    public PoseCatalogue(Collection<Pose> poses, Collection<Ladder> ladders) {
+        ladders.forEach(ladder -> this.ladders.put(ladder.id(), ladder));
         for (Pose pose : poses) {
             byId.put(pose.id(), pose);
             names(pose).forEach(name -> byName.putIfAbsent(name, pose));
@@ -30,6 +32,21 @@ public final class PoseCatalogue {
         Pose pose = byId.get(id);
         if (pose == null) throw new IllegalArgumentException("no pose with the id " + id);
         return pose;
+    }
+
+    public Collection<Ladder> ladders() {
+        return List.copyOf(ladders.values());
+    }
+
+    public Optional<Ladder> ladder(String id) {
+        return Optional.ofNullable(ladders.get(id));
+    }
+
+    /** The ladders a pose stands on. */
+    public List<Ladder> laddersWith(String pose) {
+        return ladders.values().stream()
+                .filter(ladder -> ladder.rungOf(pose) > 0)
+                .toList();
     }
 
     public boolean has(String id) {
@@ -72,11 +89,8 @@ public final class PoseCatalogue {
 
     /** Every name of a pose, folded. */
     static List<String> names(Pose pose) {
-        var names = new java.util.LinkedHashSet<String>();
-        names.add(Words.fold(pose.name()));
+        var names = new java.util.LinkedHashSet<>(pose.names().own());
         names.add(Words.fold(pose.id()));
-        if (!pose.sanskrit().isBlank()) names.add(Words.fold(pose.sanskrit()));
-        pose.also().forEach(name -> names.add(Words.fold(name)));
         return List.copyOf(names);
     }
 }

@@ -20,6 +20,8 @@ import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.LongSummaryStatistics;
+import java.util.stream.Stream;
 
 /**
  * The score of a class as the HTTP interface answers it. All times in ms; what does not apply is null and left out.
@@ -95,13 +97,17 @@ public record ScoreAnswer(
 
     static ScoreAnswer of(ClassPlan plan, Level level, Unfolder unfolder, School school, PoseCatalogue catalogue) {
         Score score = unfolder.unfold(plan, level);
+        // A lower dose can be the longer class: an odd number of sways leaves people on the side not set up yet.
+        LongSummaryStatistics lengths = Stream.of(Dose.Reading.values())
+                .mapToLong(reading -> unfolder.unfold(plan, level, reading).totalMs())
+                .summaryStatistics();
         List<Cue> cues = Cues.of(score, plan, catalogue, school);
         return new ScoreAnswer(
                 plan.settings().title(),
                 level,
                 score.totalMs(),
-                unfolder.unfold(plan, level, Dose.Reading.LOW).totalMs(),
-                unfolder.unfold(plan, level, Dose.Reading.HIGH).totalMs(),
+                lengths.getMin(),
+                lengths.getMax(),
                 score.likelyLowMs(),
                 score.likelyHighMs(),
                 score.isEven(),

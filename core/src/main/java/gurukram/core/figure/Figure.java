@@ -1,0 +1,44 @@
+package gurukram.core.figure;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How a pose is drawn, with the right side as lead.
+ *
+ * @param hips height of the pelvis over the floor; null to let the figure down until it touches
+ * @param low direction of the spine at the pelvis, {@code high} at the neck; between them it curves
+ * @param spineShown share of the spine's length that is seen; less where it points at the reader
+ * @param head direction from the neck to the crown
+ * @param face where the face looks; null for the usual direction of the view
+ * @param pelvisTurn how far the pelvis faces the reader, {@code chestTurn} the chest: 1 fully, 0 edgewise, -1 away
+ * @param limbs the four limbs
+ * @param behind parts drawn before all others, {@code before} after all others
+ */
+public record Figure(
+        View view,
+        Double hips,
+        double low,
+        double high,
+        double spineShown,
+        double head,
+        Double face,
+        double pelvisTurn,
+        double chestTurn,
+        Map<Part, Limb> limbs,
+        List<Prop> props,
+        List<Part> behind,
+        List<Part> before) {
+
+    public Figure {
+        limbs = java.util.Collections.unmodifiableMap(new EnumMap<>(limbs));
+        props = List.copyOf(props);
+        behind = List.copyOf(behind);
+        before = List.copyOf(before);
+    }
+
+    public Limb limb(Part part) {
+        return limbs.get(part);
+    }
+}

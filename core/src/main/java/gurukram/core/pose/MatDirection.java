@@ -1,0 +1,7 @@
+package gurukram.core.pose;
+
+/** Whether the feet stand along the mat or across it. */
+public enum MatDirection {
+    ALONG,
+    ACROSS
+}

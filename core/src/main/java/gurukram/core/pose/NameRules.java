@@ -1,0 +1,49 @@
+package gurukram.core.pose;
+
+import gurukram.core.text.Claims;
+import gurukram.core.text.Words;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+
+/** Every id is used once, every name means one pose, and no text states a benefit. */
+final class NameRules {
+    private NameRules() {}
+
+    static void check(Draft draft) {
+        Map<String, Pose> names = new HashMap<>();
+        Set<String> ids = new HashSet<>();
+        for (Pose pose : draft.poses()) {
+            if (!ids.add(pose.id())) draft.problem(pose, "id", "the id is used twice");
+            for (String name : PoseCatalogue.names(pose)) {
+                Pose other = names.putIfAbsent(name, pose);
+                if (other != null && !other.id().equals(pose.id())) {
+                    draft.problem(pose, "name", "the name “" + name + "” is also a name of " + other.id());
+                }
+            }
+            for (String word : pose.names().loosely()) {
+                if (pose.names().own().contains(Words.fold(word))) {
+                    draft.problem(pose, "loosely", "“" + word + "” is its own name already");
+                }
+            }
+            claims(draft, pose);
+        }
+        draft.ladders().stream()
+                .filter(ladder -> !ids.add(ladder.id()) && !draft.has(ladder.id()))
+                .forEach(ladder -> draft.problem(ladder, "id", "the id is used twice"));
+    }
+
+    private static void claims(Draft draft, Pose pose) {
+        for (Caution caution : pose.cautions()) claim(draft, pose, "cautions", caution.change());
+        PoseCues cues = pose.cues();
+        for (PoseCues.Wording cue : java.util.List.of(cues.enter(), cues.align(), cues.leave())) {
+            claim(draft, pose, "cues", cue.full() + " " + cue.brief());
+        }
+        claim(draft, pose, "also", String.join(", ", pose.names().also()));
+    }
+
+    private static void claim(Draft draft, Pose pose, String field, String text) {
+        Claims.in(text).forEach(word -> draft.problem(pose, field, "“" + word + "” states a benefit as a fact"));
+    }
+}

@@ -1,0 +1,45 @@
+package gurukram.core.pose;
+
+import gurukram.core.text.Words;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * All that a pose is called.
+ *
+ * @param english the name shown first
+ * @param sanskrit in IAST with diacritics; empty where there is none in use
+ * @param also other names, by school or habit; each belongs to one pose only
+ * @param loosely words that may mean this pose among others: {@code pigeon}, {@code goddess}
+ * @param misspelt how it is often typed
+ */
+public record PoseNames(
+        String english, String sanskrit, List<String> also, List<String> loosely, List<String> misspelt) {
+    public PoseNames {
+        also = List.copyOf(also);
+        loosely = List.copyOf(loosely);
+        misspelt = List.copyOf(misspelt);
+    }
+
+    /** The Sanskrit name in plain letters, as teachers spell it: {@code Vrikshasana}; empty without one. */
+    public String plainSanskrit() {
+        return Sanskrit.plain(sanskrit);
+    }
+
+    /** Every name that means this pose and no other, folded. */
+    Set<String> own() {
+        Set<String> names = new LinkedHashSet<>();
+        names.add(Words.fold(english));
+        if (!sanskrit.isBlank()) {
+            names.add(Words.fold(sanskrit));
+            names.add(Words.fold(plainSanskrit()));
+        }
+        also.forEach(name -> {
+            names.add(Words.fold(name));
+            names.add(Words.fold(Sanskrit.plain(name)));
+        });
+        misspelt.forEach(name -> names.add(Words.fold(name)));
+        return names;
+    }
+}
