@@ -3,6 +3,7 @@ package gurukram.core.cue;
 import gurukram.core.plan.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Side;
+import gurukram.core.score.Moment;
 import gurukram.core.text.CuePlaces;
 import java.util.Locale;
 import java.util.Map;
@@ -35,6 +36,18 @@ public record CueTemplate(String text) {
     public String words(Pose pose, Side side, Side twist, School school) {
         return CuePlaces.in(text)
                 .replaceAll(m -> Matcher.quoteReplacement(word(m.group(1), pose, side, twist, school)));
+    }
+
+    /** The words where others come before: they have invited already, so these need not. */
+    String after(Pose pose, Moment moment, School school) {
+        String instructive = CuePlaces.in(text).replaceAll(m -> {
+            String[] voices = m.group(1).split("/");
+            return Matcher.quoteReplacement(voices.length == 2 ? voices[1].strip() : m.group());
+        });
+        Side side = moment.side();
+        if (side == null && isSided()) return pose.cues().align().brief().toLowerCase(Locale.ROOT);
+        String words = new CueTemplate(instructive).words(pose, side, moment.twistSide(), school);
+        return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
     }
 
     private static String word(String place, Pose pose, Side side, Side twist, School school) {

@@ -86,7 +86,16 @@ public final class Cues {
         String words =
                 UsualCues.of(pose, moment.side() != null, whole).words(pose, moment.side(), moment.twistSide(), school);
         if (movement) return breath(moment) + words;
-        return afterRest(moment, before, school) + words + guiding(moment, school);
+        String start = afterRest(moment, before, school) + words;
+        return (whole ? withWayIn(start, moment, pose, school) : start) + guiding(moment, school);
+    }
+
+    /** The pose's own way in as well, where there is time to say it. */
+    private static String withWayIn(String start, Moment moment, Pose pose, School school) {
+        String more = new CueTemplate(pose.cues().enter().full()).after(pose, moment, school);
+        String both = start + ": " + more;
+        boolean fits = Speech.fits(both, moment.transitionMs() + moment.settingUpMs(), EXPLAINING);
+        return fits ? both : start;
     }
 
     /** The way out of the final rest. */

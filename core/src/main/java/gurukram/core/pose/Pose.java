@@ -93,6 +93,52 @@ public record Pose(
         return Optional.ofNullable(repMillis).orElse(DEFAULT_REP_MILLIS);
     }
 
+    Pose alsoEasier(String other) {
+        return withTies(ties.alsoEasier(other));
+    }
+
+    Pose alsoHarder(String other) {
+        return withTies(ties.alsoHarder(other));
+    }
+
+    private Pose withTies(Ties tied) {
+        return new Pose(
+                id,
+                names,
+                family,
+                base,
+                sides,
+                sideOf,
+                twist,
+                hold,
+                complexity,
+                settingUpMillis,
+                effort,
+                depth,
+                risk,
+                level,
+                spine,
+                headDown,
+                wristLoad,
+                facing,
+                mat,
+                peakable,
+                breath,
+                leave,
+                repMillis,
+                doses,
+                stretches,
+                works,
+                notIn,
+                actions,
+                tied,
+                props,
+                cautions,
+                cues,
+                gate,
+                figure);
+    }
+
     /** How much of an action it demands, 0 to 3. */
     public int demands(Action action) {
         return use(action).map(ActionUse::demands).orElse(0);

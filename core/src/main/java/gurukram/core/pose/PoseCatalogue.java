@@ -2,7 +2,6 @@ package gurukram.core.pose;
 
 import gurukram.core.text.Words;
 import java.util.Collection;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +12,7 @@ public final class PoseCatalogue {
     private final Map<String, Pose> byId = new LinkedHashMap<>();
     private final Map<String, Pose> byName = new LinkedHashMap<>();
     private final Map<String, Ladder> ladders = new LinkedHashMap<>();
+    private final PoseSearch search = new PoseSearch();
 
     /** Names are taken as validated: unique after folding. */
     public PoseCatalogue(Collection<Pose> poses, Collection<Ladder> ladders) {
@@ -20,6 +20,7 @@ public final class PoseCatalogue {
         for (Pose pose : poses) {
             byId.put(pose.id(), pose);
             names(pose).forEach(name -> byName.putIfAbsent(name, pose));
+            search.add(pose);
         }
     }
 
@@ -62,29 +63,28 @@ public final class PoseCatalogue {
         return Optional.ofNullable(found);
     }
 
-    /** Poses whose names are nearest to what was typed, nearest first, at most {@code most}. */
+    /** Poses whose names are nearest to what was typed, nearest first, at most {@code most}; never empty. */
     public List<Pose> nearest(String typed, int most) {
-        String folded = Words.fold(typed);
-        Map<Pose, Double> best = new LinkedHashMap<>();
-        byName.forEach((name, pose) -> best.merge(pose, farness(folded, name), Math::min));
-        return best.entrySet().stream()
-                .sorted(Map.Entry.<Pose, Double>comparingByValue()
-                        .thenComparing(e -> e.getKey().name(), Comparator.naturalOrder()))
-                .limit(most)
-                .map(Map.Entry::getKey)
-                .toList();
+        return search.ranked(typed).stream().limit(most).map(Map.Entry::getKey).toList();
     }
 
-    /** 0 is the same; a name that begins with or contains the typed words is nearer than any misspelling. */
-    private static double farness(String typed, String name) {
-        if (typed.isEmpty()) return 1;
-        if (name.startsWith(typed)) return 0.1 + lengthGap(typed, name);
-        if (name.contains(typed) || typed.contains(name)) return 0.2 + lengthGap(typed, name);
-        return 0.3 + (double) Words.distance(typed, name) / Math.max(typed.length(), name.length());
+    /** The poses a text may mean, nearest first: by any name, a shared word, or a misspelling; empty when none is near. */
+    public List<Pose> find(String typed) {
+        return search.find(typed);
     }
 
-    private static double lengthGap(String typed, String name) {
-        return Math.abs(typed.length() - name.length()) / 1000.0;
+    /**
+     * This catalogue with a teacher's own poses: one with the id of another takes its place, the others come after their
+     * family. Their easier and harder forms are told both ways.
+     */
+    public PoseCatalogue with(Collection<Pose> own) {
+        Map<String, Pose> all = new LinkedHashMap<>(byId);
+        own.forEach(pose -> all.put(pose.id(), pose));
+        for (Pose pose : own) {
+            pose.ties().easier().forEach(id -> all.computeIfPresent(id, (x, other) -> other.alsoHarder(pose.id())));
+            pose.ties().harder().forEach(id -> all.computeIfPresent(id, (x, other) -> other.alsoEasier(pose.id())));
+        }
+        return new PoseCatalogue(all.values(), ladders.values());
     }
 
     /** Every name of a pose, folded. */

@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 public final class Words {
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
     private static final Map<String, String> NUMERALS =
-            Map.of("i", "1", "ii", "2", "iii", "3", "one", "1", "two", "2", "three", "3");
+            Map.of("i", "1", "ii", "2", "iii", "3", "one", "1", "two", "2", "three", "3", "iv", "4", "four", "4");
 
     private Words() {}
 

@@ -8,7 +8,10 @@ import gurukram.core.AnyPlan;
 import gurukram.core.Plans;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.School;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCues;
 import gurukram.core.pose.Side;
+import gurukram.core.pose.SideBehaviour;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.text.Refused;
@@ -38,7 +41,8 @@ class CuesTest {
                         end flow
                         """))
                 .containsExactly(
-                        "you may come to warrior 2, right leg in front",
+                        "you may come to warrior 2, right leg in front: bend the right knee over the ankle, arms long, look"
+                                + " over the right hand",
                         "inhale, chair",
                         "warrior 2, right front leg",
                         "inhale, chair",
@@ -54,11 +58,15 @@ class CuesTest {
     void speaksAsTheSchoolDoes() {
         String text = "class: S\n- school: %s\nstanding:\nreclined hand to toe, right, 3 breaths";
         assertThat(words(text.formatted("instructive voice, straight knees, sanskrit names")))
-                .containsExactly("come to Supta pādāṅguṣṭhāsana, right leg lifted");
+                .containsExactly(
+                        "come to Supta pādāṅguṣṭhāsana, right leg lifted: lift the right leg and hold the big toe or the"
+                                + " calf, left leg long");
         assertThat(
                         words(
                                 "standing:\nflow, 1 round, one side\n- school: english and sanskrit names, instructive\ntree, lead, 2 breaths"))
-                .containsExactly("come to tree, Vṛkṣāsana, standing on the right leg");
+                .containsExactly(
+                        "come to tree, Vṛkṣāsana, standing on the right leg: bring the left foot to the calf or inner"
+                                + " thigh of the right leg, not to the knee");
     }
 
     @Test
@@ -74,16 +82,19 @@ class CuesTest {
     void theFinalRestIsSilentOrGuidedAndLeftByASide() {
         String text = "class: R\n%srest:\nfinal rest, 5 min\nclose:\neasy seat, 1 min open\n";
         assertThat(words(text.formatted("")))
-                .containsExactly("you may come to final rest", "roll to the right side, you may come to easy seat");
+                .containsExactly(
+                        "you may come to final rest: lie back, legs apart, palms up",
+                        "roll to the right side, you may come to easy seat: sit tall, shoulders easy");
         assertThat(words(text.formatted("- school: guided rest, roll to either side, instructive\n")))
                 .containsExactly(
-                        "come to final rest, let the weight sink, from the feet upwards",
-                        "roll to either side, come to easy seat");
+                        "come to final rest: lie back, legs apart, palms up, let the weight sink, from the feet upwards",
+                        "roll to either side, come to easy seat: sit tall, shoulders easy");
     }
 
     @Test
     void nothingIsSaidToThoseWhoAreThereAlready() {
-        assertThat(words("strength:\nbridge, 8 reps x 2, rest 10 s")).containsExactly("you may come to bridge", "", "");
+        assertThat(words("strength:\nbridge, 8 reps x 2, rest 10 s"))
+                .containsExactly("you may come to bridge: press the feet down and lift the hips", "", "");
         assertThat(words("floor:\nknees side to side, 2 reps, alternating"))
                 .hasSize(2)
                 .element(1)
@@ -131,8 +142,34 @@ class CuesTest {
                     || cue.words().contains("note")
                     || cue.words().contains("left first");
             if (!own)
-                assertThat(cue.words()).doesNotContain(moment.side().opposite().word() + " ");
+                assertThat(cue.words().split(": ")[0])
+                        .doesNotContain(moment.side().opposite().word() + " ");
         }
+    }
+
+    /** What a pose says on the right is, word for word, what it says on the left with the sides exchanged. */
+    @Test
+    void everyPoseSpeaksOfBothSidesAlike() {
+        int sided = 0;
+        for (Pose pose : Plans.CATALOGUE.poses()) {
+            if (pose.sides() == SideBehaviour.SYMMETRIC) continue;
+            for (PoseCues.Wording cue : List.of(
+                    pose.cues().enter(), pose.cues().align(), pose.cues().leave())) {
+                CueTemplate template = new CueTemplate(cue.full());
+                String right = template.words(pose, Side.RIGHT, twist(pose, Side.RIGHT), School.USUAL);
+                String left = template.words(pose, Side.LEFT, twist(pose, Side.LEFT), School.USUAL);
+                assertThat(right.replaceAll("\\bright\\b(?! angle)", "@")
+                                .replaceAll("\\bleft\\b", "right")
+                                .replace("@", "left"))
+                        .isEqualTo(left);
+                if (!right.equals(left)) sided++;
+            }
+        }
+        assertThat(sided).isGreaterThan(150);
+    }
+
+    private static Side twist(Pose pose, Side side) {
+        return pose.twist() == null ? null : pose.twist().of(side);
     }
 
     @Test
