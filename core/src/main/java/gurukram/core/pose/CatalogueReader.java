@@ -64,7 +64,8 @@ public final class CatalogueReader {
             }
         } catch (JacksonException e) {
             int line = e.getLocation() == null ? 0 : e.getLocation().getLineNr();
-            places.problem(new CatalogueProblem(file, line, "-", "not readable as YAML: " + e.getOriginalMessage()));
+            places.problem(
+                    new CatalogueProblem(file, line, "-", "", "not readable as YAML: " + e.getOriginalMessage()));
         }
     }
 
@@ -75,7 +76,7 @@ public final class CatalogueReader {
     private static String resource(String name) {
         try (InputStream in = CatalogueReader.class.getResourceAsStream(FOLDER + name)) {
             if (in == null)
-                throw new CatalogueException(List.of(new CatalogueProblem(name, 0, "-", "file is missing")));
+                throw new CatalogueException(List.of(new CatalogueProblem(name, 0, "-", "", "file is missing")));
             return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

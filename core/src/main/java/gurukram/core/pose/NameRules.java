@@ -29,9 +29,24 @@ final class NameRules {
             }
             claims(draft, pose);
         }
+        ids.clear();
         draft.ladders().stream()
-                .filter(ladder -> !ids.add(ladder.id()) && !draft.has(ladder.id()))
+                .filter(ladder -> !ids.add(ladder.id()))
                 .forEach(ladder -> draft.problem(ladder, "id", "the id is used twice"));
+    }
+
+    /** Names that other poses have already. */
+    static void taken(Draft one, Iterable<Pose> others) {
+        for (Pose pose : one.poses()) {
+            Set<String> own = pose.names().own();
+            for (Pose other : others) {
+                PoseCatalogue.names(other).stream()
+                        .filter(own::contains)
+                        .findFirst()
+                        .ifPresent(name ->
+                                one.problem(pose, "name", "the name “" + name + "” is also a name of " + other.id()));
+            }
+        }
     }
 
     private static void claims(Draft draft, Pose pose) {

@@ -37,7 +37,8 @@ final class Places {
     /** Something wrong in one field, or in an entry as a whole where {@code field} is empty or missing. */
     void problem(String id, String field, String what) {
         Entry entry = entries.getOrDefault(id, new Entry("?", 0, Map.of()));
-        problems.add(new CatalogueProblem(entry.file(), entry.fields().getOrDefault(field, entry.line()), id, what));
+        problems.add(
+                new CatalogueProblem(entry.file(), entry.fields().getOrDefault(field, entry.line()), id, field, what));
     }
 
     void problem(CatalogueProblem problem) {

@@ -10,17 +10,23 @@ final class TieRules {
     private TieRules() {}
 
     static void check(Draft draft) {
+        known(draft);
         for (Pose pose : draft.poses()) {
-            known(draft, pose, "easier", pose.ties().easier());
-            known(draft, pose, "harder", pose.ties().harder());
-            known(draft, pose, "counter", pose.ties().counter());
-            known(draft, pose, "next", pose.ties().next());
             bothWays(draft, pose, "easier", pose.ties().easier(), p -> p.ties().harder());
             bothWays(draft, pose, "harder", pose.ties().harder(), p -> p.ties().easier());
             if (pose.depth() == 3 && pose.ties().counter().isEmpty()) {
                 draft.problem(pose, "depth", "is deep, so it needs a counterpose");
             }
             if (circles(draft, pose)) draft.problem(pose, "easier", "is an easier form of itself, in a circle");
+        }
+    }
+
+    static void known(Draft draft) {
+        for (Pose pose : draft.poses()) {
+            known(draft, pose, "easier", pose.ties().easier());
+            known(draft, pose, "harder", pose.ties().harder());
+            known(draft, pose, "counter", pose.ties().counter());
+            known(draft, pose, "next", pose.ties().next());
         }
     }
 

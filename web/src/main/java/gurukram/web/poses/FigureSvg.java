@@ -178,7 +178,9 @@ final class FigureSvg {
     }
 
     private void torso() {
-        List<Point> around = Outline.torso(body);
+        List<Point> around = new ArrayList<>(Outline.torso(body));
+        // turned the same way round in the mirror, so that overlapping pieces of one shape do not cut holes
+        if (side == Side.LEFT) Collections.reverse(around);
         StringBuilder path = new StringBuilder();
         Point start = around.get(around.size() - 1).between(around.get(0), 0.5);
         path.append('M').append(at(start));

@@ -1,0 +1,65 @@
+package gurukram.web.poses;
+
+import gurukram.core.pose.OwnPose;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.shared.Teacher;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+
+/** The poses a teacher has: those that ship with the app, and their own. */
+@Service
+public class Poses {
+    private static final Logger LOG = LoggerFactory.getLogger(Poses.class);
+
+    private final PoseCatalogue shipped;
+    private final OwnPoseStore store;
+
+    Poses(PoseCatalogue shipped, OwnPoseStore store) {
+        this.shipped = shipped;
+        this.store = store;
+    }
+
+    /** Those that ship with the app, for what belongs to no teacher. */
+    public PoseCatalogue shipped() {
+        return shipped;
+    }
+
+    /** All the teacher's plans may hold, poses put away too. */
+    public PoseCatalogue of(Teacher teacher) {
+        List<Pose> own = new ArrayList<>();
+        for (OwnPoseStore.Row row : store.of(teacher)) {
+            boolean hides = row.away() && shipped.has(row.pose());
+            if (!hides) add(own, row);
+        }
+        return own.isEmpty() ? shipped : shipped.with(own);
+    }
+
+    /** The ids of the teacher's own poses; those put away are not among them. */
+    Set<String> own(Teacher teacher) {
+        Set<String> ids = new HashSet<>();
+        for (OwnPoseStore.Row row : store.of(teacher)) if (!row.away()) ids.add(row.pose());
+        return ids;
+    }
+
+    /** The ids of own poses that are put away and stand for no shipped one. */
+    Set<String> away(Teacher teacher) {
+        Set<String> ids = new HashSet<>();
+        for (OwnPoseStore.Row row : store.of(teacher)) {
+            if (row.away() && !shipped.has(row.pose())) ids.add(row.pose());
+        }
+        return ids;
+    }
+
+    /** One that an update of the app no longer understands is left out and told in the log, not to break every page. */
+    private void add(List<Pose> own, OwnPoseStore.Row row) {
+        OwnPose.Read read = OwnPose.read(row.entry(), shipped);
+        if (read.problems().isEmpty()) own.add(read.pose());
+        else LOG.warn("own pose {} cannot be read: {}", row.pose(), read.problems());
+    }
+}
