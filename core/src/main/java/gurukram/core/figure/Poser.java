@@ -74,7 +74,26 @@ public final class Poser {
     private void limb(Part part) {
         Point start = joints.get(joint(part, part.isLeg() ? "HIP" : "SHOULDER"));
         Limb limb = figure.limb(part);
-        Limb.Bent bent = limb instanceof Limb.Reaching reaching ? solve(part, start, reaching) : (Limb.Bent) limb;
+        Skeleton.Posed posed = posed(part, start, limb, 0);
+        if (limb instanceof Limb.Reaching reach && reach.floor()) {
+            // how low a foot or hand hangs from its joint depends on the limb's own lean, so it is felt for
+            double raised = 0;
+            for (int i = 0; i < 6 && Math.abs(posed.lowest() - reach.y()) > 0.05; i++) {
+                raised -= posed.lowest() - reach.y();
+                posed = posed(part, start, limb, raised);
+            }
+        }
+        limbs.put(part, posed);
+        joints.put(joint(part, part.isLeg() ? "KNEE" : "ELBOW"), posed.middle());
+        joints.put(joint(part, part.isLeg() ? "ANKLE" : "WRIST"), posed.end());
+        joints.put(joint(part, part.isLeg() ? "TOES" : "FINGERS"), posed.tip());
+        if (!part.isLeg()) return;
+        joints.put(joint(part, "THIGH"), start.between(posed.middle(), 0.5));
+        joints.put(joint(part, "SHIN"), posed.middle().between(posed.end(), 0.5));
+    }
+
+    private Skeleton.Posed posed(Part part, Point start, Limb limb, double raised) {
+        Limb.Bent bent = limb instanceof Limb.Reaching reach ? solve(part, start, reach, raised) : (Limb.Bent) limb;
         Point middle = start.toward(
                 bent.upper().degrees(), part.upperBone().length() * bent.upper().shown());
         Point end = middle.toward(
@@ -87,14 +106,7 @@ public final class Poser {
             heel = end.toward(last.degrees(), -2.2 * last.shown()).toward(up, -1.5);
             tip = tip.toward(up, -2.2);
         }
-        Limb.Bent full = new Limb.Bent(bent.upper(), bent.lower(), last);
-        limbs.put(part, new Skeleton.Posed(start, middle, end, heel, tip, full));
-        joints.put(joint(part, part.isLeg() ? "KNEE" : "ELBOW"), middle);
-        joints.put(joint(part, part.isLeg() ? "ANKLE" : "WRIST"), end);
-        joints.put(joint(part, part.isLeg() ? "TOES" : "FINGERS"), tip);
-        if (!part.isLeg()) return;
-        joints.put(joint(part, "THIGH"), start.between(middle, 0.5));
-        joints.put(joint(part, "SHIN"), middle.between(end, 0.5));
+        return new Skeleton.Posed(start, middle, end, heel, tip, new Limb.Bent(bent.upper(), bent.lower(), last));
     }
 
     private static Joint joint(Part part, String name) {
@@ -122,16 +134,16 @@ public final class Poser {
         return new Segment(out ? -50 : -130, 0.55);
     }
 
-    private Limb.Bent solve(Part part, Point start, Limb.Reaching reach) {
+    private Limb.Bent solve(Part part, Point start, Limb.Reaching reach, double raised) {
         Segment end = reach.end() == null && reach.floor() ? usualEnd(part, new Segment(-90, 1), reach) : reach.end();
-        Point target = target(part, reach, end);
+        Point target = target(part, reach, end).plus(0, raised);
         double upper = part.upperBone().length() * reach.shown();
         boolean grips = !part.isLeg() && reach.onto() != null && end == null;
         double lower = (part.lowerBone().length() + (grips ? PALM : 0)) * reach.shown();
         double far = start.distance(target);
         double direction = start.directionTo(target);
-        if (far > upper + lower + SLACK) {
-            problems.add("%s cannot reach that far: %.1f of %.1f".formatted(part.word(), far, upper + lower));
+        if (raised == 0 && far > upper + lower + SLACK) {
+            problem("%s cannot reach that far: %.1f of %.1f".formatted(part.word(), far, upper + lower));
         }
         if (far >= upper + lower) return bent(direction, direction, reach.shown(), end);
         if (reach.straight()) return bent(direction, direction, reach.shown() * far / (upper + lower), end);
@@ -143,6 +155,10 @@ public final class Poser {
         boolean takePlus = usual(part, start, start.toward(plus, upper), start.toward(minus, upper)) != reach.bend();
         double first = takePlus ? plus : minus;
         return bent(first, start.toward(first, upper).directionTo(target), reach.shown(), end);
+    }
+
+    private void problem(String what) {
+        if (problems.stream().noneMatch(told -> told.split(":")[0].equals(what.split(":")[0]))) problems.add(what);
     }
 
     private static Limb.Bent bent(double upper, double lower, double shown, Segment end) {
@@ -166,7 +182,7 @@ public final class Poser {
         if (!reach.floor()) {
             Point onto = reach.onto() == null ? new Point(0, 0) : joints.get(reach.onto());
             if (onto == null) {
-                problems.add(part.word() + " reaches for " + reach.onto().word() + ", which waits for it");
+                problem(part.word() + " reaches for " + reach.onto().word() + ", which waits for it");
                 onto = joints.get(Joint.PELVIS);
             }
             return onto.plus(reach.x(), reach.y());

@@ -3,12 +3,12 @@ package gurukram.web.exchange;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.School;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.account.AccountStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
+import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import io.swagger.v3.oas.annotations.OpenAPIDefinition;
@@ -56,19 +56,15 @@ class ApiController {
     private final ClassStore classes;
     private final ClassEditor editor;
     private final AccountStore accounts;
-    private final PoseCatalogue catalogue;
+    private final Poses poses;
 
     ApiController(
-            ClassDocuments documents,
-            ClassStore classes,
-            ClassEditor editor,
-            AccountStore accounts,
-            PoseCatalogue catalogue) {
+            ClassDocuments documents, ClassStore classes, ClassEditor editor, AccountStore accounts, Poses poses) {
         this.documents = documents;
         this.classes = classes;
         this.editor = editor;
         this.accounts = accounts;
-        this.catalogue = catalogue;
+        this.poses = poses;
     }
 
     @Operation(
@@ -93,13 +89,13 @@ class ApiController {
             @Parameter(hidden = true) HttpServletRequest request,
             @Parameter(description = "Another level than the class’s own") @RequestParam(required = false)
                     Level level) {
-        return score(teacher, plan(request), level);
+        return score(teacher, plan(teacher, request), level);
     }
 
     /** What was sent; {@link TooLong} when it is more than any class. */
-    private ClassPlan plan(HttpServletRequest request) {
+    private ClassPlan plan(Teacher teacher, HttpServletRequest request) {
         String document = body(request);
-        return isJson(request) ? documents.ofJson(document) : documents.ofText(document);
+        return isJson(request) ? documents.ofJson(teacher, document) : documents.ofText(teacher, document);
     }
 
     private static String body(HttpServletRequest request) {
@@ -119,7 +115,7 @@ class ApiController {
     private ScoreAnswer score(Teacher teacher, ClassPlan plan, Level level) {
         Level at = level == null ? plan.settings().level() : level;
         School school = accounts.school(teacher);
-        return ScoreAnswer.of(plan, at, editor.unfolderOf(teacher), school, catalogue);
+        return ScoreAnswer.of(plan, at, editor.unfolderOf(teacher), school, poses.of(teacher));
     }
 
     @Operation(summary = "A class as text or as JSON; its version is the ETag")
@@ -135,7 +131,7 @@ class ApiController {
         return ResponseEntity.ok()
                 .eTag(etag(stored))
                 .contentType(json ? MediaType.APPLICATION_JSON : utf8())
-                .body(json ? documents.json(stored.plan()) : documents.text(stored.plan()));
+                .body(json ? documents.json(stored.plan()) : documents.text(teacher, stored.plan()));
     }
 
     private static MediaType utf8() {
@@ -164,7 +160,7 @@ class ApiController {
             @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String version,
             @Parameter(hidden = true) HttpServletRequest request) {
         classes.find(teacher, id).orElseThrow(NotFound::new);
-        return put(teacher, id, version, plan(request), isJson(request));
+        return put(teacher, id, version, plan(teacher, request), isJson(request));
     }
 
     private ResponseEntity<ScoreAnswer> put(

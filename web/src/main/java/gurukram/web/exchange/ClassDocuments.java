@@ -11,8 +11,9 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanJson;
 import gurukram.core.plan.PlanRules;
-import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
+import gurukram.web.poses.Poses;
+import gurukram.web.shared.Teacher;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -34,13 +35,13 @@ class ClassDocuments {
     static final int MOST_LETTERS = 1_000_000;
     private static final int MOST_FAULTS = 20;
 
-    private final PoseCatalogue catalogue;
+    private final Poses poses;
     private final RandomGenerator random;
     private final JsonMapper mapper = JsonMapper.builder().build();
     private final Schema schema;
 
-    ClassDocuments(PoseCatalogue catalogue, RandomGenerator random) {
-        this.catalogue = catalogue;
+    ClassDocuments(Poses poses, RandomGenerator random) {
+        this.poses = poses;
         this.random = random;
         try (InputStream in = ClassDocuments.class.getResourceAsStream(SCHEMA)) {
             schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
@@ -55,14 +56,14 @@ class ClassDocuments {
     }
 
     /** {@link Unreadable} with every line that is not understood. */
-    ClassPlan ofText(String text) {
-        Reading reading = new NotationReader(catalogue, this::newId).read(text);
+    ClassPlan ofText(Teacher teacher, String text) {
+        Reading reading = new NotationReader(poses.of(teacher), this::newId).read(text);
         if (reading.problems().isEmpty()) return reading.plan();
         throw new Unreadable(reading.problems().stream().map(Fault::of).toList());
     }
 
     /** {@link Unreadable} with every place that is not as the schema says, or cannot be in a class. */
-    ClassPlan ofJson(String json) {
+    ClassPlan ofJson(Teacher teacher, String json) {
         if (json.length() > MOST_LETTERS) {
             throw unreadable(Fault.at("", "A class as JSON has at most %,d letters.".formatted(MOST_LETTERS)));
         }
@@ -71,7 +72,7 @@ class ClassDocuments {
         if (document.path("schema").asInt(0) == PlanJson.SCHEMA) checkAgainstSchema(document);
         try {
             ClassPlan plan = PlanJson.readNaming(json, this::newId);
-            List<PlanRules.Broken> broken = PlanRules.brokenIn(plan, catalogue);
+            List<PlanRules.Broken> broken = PlanRules.brokenIn(plan, poses.of(teacher));
             if (broken.isEmpty()) return plan;
             throw new Unreadable(broken.stream()
                     .limit(MOST_FAULTS)
@@ -125,8 +126,8 @@ class ClassDocuments {
         return error.getInstanceLocation().getNameCount();
     }
 
-    String text(ClassPlan plan) {
-        return new NotationWriter(catalogue).write(plan);
+    String text(Teacher teacher, ClassPlan plan) {
+        return new NotationWriter(poses.of(teacher)).write(plan);
     }
 
     String json(ClassPlan plan) {

@@ -4,13 +4,13 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Section;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.web.account.AccountStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
+import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
@@ -42,7 +42,7 @@ class FileController {
     private final ClassEditor editor;
     private final ClassDocuments documents;
     private final AccountStore accounts;
-    private final PoseCatalogue catalogue;
+    private final Poses poses;
     private final ITemplateEngine templates;
 
     FileController(
@@ -50,13 +50,13 @@ class FileController {
             ClassEditor editor,
             ClassDocuments documents,
             AccountStore accounts,
-            PoseCatalogue catalogue,
+            Poses poses,
             ITemplateEngine templates) {
         this.classes = classes;
         this.editor = editor;
         this.documents = documents;
         this.accounts = accounts;
-        this.catalogue = catalogue;
+        this.poses = poses;
         this.templates = templates;
     }
 
@@ -95,11 +95,12 @@ class FileController {
 
     private String content(Teacher teacher, ClassPlan plan, Level level, FileForm form) {
         return switch (form) {
-            case TEXT -> documents.text(plan);
+            case TEXT -> documents.text(teacher, plan);
             case JSON -> documents.json(plan);
             case CSV ->
                 ScoreTable.of(
-                        ScoreAnswer.of(plan, level, editor.unfolderOf(teacher), accounts.school(teacher), catalogue),
+                        ScoreAnswer.of(
+                                plan, level, editor.unfolderOf(teacher), accounts.school(teacher), poses.of(teacher)),
                         titles(plan));
             case MARKDOWN -> Markdown.of(outline(teacher, plan, level));
             case CARD -> card(outline(teacher, plan, level));
@@ -118,7 +119,7 @@ class FileController {
     }
 
     private Outline outline(Teacher teacher, ClassPlan plan, Level level) {
-        return Outline.of(plan, editor.unfold(teacher, plan, level), level, catalogue);
+        return Outline.of(plan, editor.unfold(teacher, plan, level), level, poses.of(teacher));
     }
 
     private String card(Outline outline) {
@@ -155,7 +156,7 @@ class FileController {
         try {
             if (content.isBlank()) throw new Refused("Choose a file, or paste a class into the box.");
             boolean json = content.strip().startsWith("{");
-            ClassPlan plan = json ? documents.ofJson(content) : documents.ofText(content);
+            ClassPlan plan = json ? documents.ofJson(teacher, content) : documents.ofText(teacher, content);
             return "redirect:/classes/" + editor.create(teacher, plan, null);
         } catch (Unreadable e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

@@ -8,6 +8,7 @@ import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.web.plans.ClassEditor.Answer;
 import gurukram.web.plans.ClassEditor.Outcome;
+import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -32,16 +33,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 class ClassController {
     private final ClassStore store;
     private final ClassEditor editor;
-    private final PoseCatalogue catalogue;
-    private final LineReader reader;
+    private final Poses poses;
     private final Supplier<NodeId> newIds;
 
-    ClassController(
-            ClassStore store, ClassEditor editor, PoseCatalogue catalogue, LineReader reader, RandomGenerator random) {
+    ClassController(ClassStore store, ClassEditor editor, Poses poses, RandomGenerator random) {
         this.store = store;
         this.editor = editor;
-        this.catalogue = catalogue;
-        this.reader = reader;
+        this.poses = poses;
         this.newIds = () -> NodeId.random(random);
     }
 
@@ -56,7 +54,7 @@ class ClassController {
         response.setHeader("Vary", "HX-Request");
         response.setHeader("Cache-Control", "no-store");
         model.addAttribute("page", build(teacher, stored, level, Notice.NONE, null));
-        model.addAttribute("poses", catalogue.poses());
+        model.addAttribute("poses", poses.offered(teacher));
         return "plans/class";
     }
 
@@ -69,7 +67,7 @@ class ClassController {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
         Level shown = level == null ? stored.plan().settings().level() : level;
         model.addAttribute(
-                "page", PrintPage.of(stored, editor.unfold(teacher, stored.plan(), shown), shown, catalogue));
+                "page", PrintPage.of(stored, editor.unfold(teacher, stored.plan(), shown), shown, poses.of(teacher)));
         return "plans/print";
     }
 
@@ -84,7 +82,7 @@ class ClassController {
             EditPost post,
             Model model) {
         Level level = post.levelOr(() -> ownLevel(teacher, id));
-        FieldEdit edit = new FieldEdit(new NodeId(node), field, value, level, catalogue, newIds);
+        FieldEdit edit = new FieldEdit(new NodeId(node), field, value, level, poses.of(teacher), newIds);
         return apply(teacher, id, post, edit, node, field, model);
     }
 
@@ -98,7 +96,9 @@ class ClassController {
             EditPost post,
             Model model) {
         Level level = post.levelOr(() -> ownLevel(teacher, id));
-        LineEdit edit = new LineEdit(line, at, level, editor.schoolOf(teacher), reader, catalogue, newIds);
+        PoseCatalogue mine = poses.of(teacher);
+        LineEdit edit =
+                new LineEdit(line, at, level, editor.schoolOf(teacher), new LineReader(mine, newIds), mine, newIds);
         return apply(teacher, id, post, edit, Refusal.LINE, "", model);
     }
 
@@ -174,7 +174,7 @@ class ClassController {
         }
         Refusal refusal = Refusal.of(node, field, typed, problem);
         model.addAttribute("page", build(teacher, now, post.level(), notice, refusal));
-        model.addAttribute("poses", catalogue.poses());
+        model.addAttribute("poses", poses.offered(teacher));
         return post.isHtmx() ? "plans/parts/region" : "plans/class";
     }
 
@@ -201,7 +201,8 @@ class ClassController {
 
     private ClassPage build(Teacher teacher, StoredClass stored, Level level, Notice notice, Refusal refusal) {
         Level shown = level == null ? stored.plan().settings().level() : level;
-        return new ClassPageBuilder(stored, editor.unfold(teacher, stored.plan(), shown), shown, catalogue, refusal)
+        return new ClassPageBuilder(
+                        stored, editor.unfold(teacher, stored.plan(), shown), shown, poses.of(teacher), refusal)
                 .build(notice);
     }
 

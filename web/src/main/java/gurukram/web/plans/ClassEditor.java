@@ -9,11 +9,12 @@ import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.PlanRules;
 import gurukram.core.plan.School;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.Side;
+import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import gurukram.web.account.AccountStore;
+import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import java.util.ArrayList;
@@ -34,15 +35,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ClassEditor {
     private final ClassStore store;
-    private final PoseCatalogue catalogue;
-    private final Unfolder unfolder;
+    private final Poses poses;
     private final AccountStore accounts;
 
-    public ClassEditor(ClassStore store, PoseCatalogue catalogue, Unfolder unfolder, AccountStore accounts) {
+    public ClassEditor(ClassStore store, Poses poses, AccountStore accounts) {
         this.accounts = accounts;
         this.store = store;
-        this.catalogue = catalogue;
-        this.unfolder = unfolder;
+        this.poses = poses;
     }
 
     enum Outcome {
@@ -59,13 +58,13 @@ public class ClassEditor {
     record Answer(Outcome outcome, StoredClass now, NodeId at) {}
 
     public ClassId create(Teacher teacher, ClassPlan plan, UUID group) {
-        PlanRules.check(plan, catalogue);
+        PlanRules.check(plan, poses.of(teacher));
         return store.create(teacher, plan, lengthOf(teacher, plan), group);
     }
 
     /** The engine with the settings of the teacher's school. */
     public Unfolder unfolderOf(Teacher teacher) {
-        return unfolder.with(schoolOf(teacher));
+        return new Unfolder(poses.of(teacher), Pace.defaults()).with(schoolOf(teacher));
     }
 
     School schoolOf(Teacher teacher) {
@@ -82,7 +81,7 @@ public class ClassEditor {
         EditRequest.Labelled asked = request.on(now.plan());
         if (asked.edit() == null) return new Answer(Outcome.UNCHANGED, now, asked.at());
         PlanEdit edit = asked.edit();
-        ClassPlan after = PlanRules.check(edit.applyTo(now.plan()), catalogue);
+        ClassPlan after = PlanRules.check(edit.applyTo(now.plan()), poses.of(teacher));
         boolean behind = version < now.version();
         if (after.equals(now.plan())) return new Answer(Outcome.UNCHANGED, now, asked.at());
         if (behind && edit instanceof PlanEdit.Rewrite) return new Answer(Outcome.COLLIDED, now, null);

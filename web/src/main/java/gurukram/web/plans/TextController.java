@@ -4,8 +4,8 @@ import gurukram.core.notation.NotationReader;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.notation.Reading;
 import gurukram.core.plan.NodeId;
-import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
+import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
@@ -24,13 +24,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 class TextController {
     private final ClassStore store;
     private final ClassEditor editor;
-    private final PoseCatalogue catalogue;
+    private final Poses poses;
     private final RandomGenerator random;
 
-    TextController(ClassStore store, ClassEditor editor, PoseCatalogue catalogue, RandomGenerator random) {
+    TextController(ClassStore store, ClassEditor editor, Poses poses, RandomGenerator random) {
         this.store = store;
         this.editor = editor;
-        this.catalogue = catalogue;
+        this.poses = poses;
         this.random = random;
     }
 
@@ -42,8 +42,8 @@ class TextController {
             Model model) {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
         response.setHeader("Cache-Control", "no-store");
-        String text = new NotationWriter(catalogue).write(stored.plan());
-        return page(model, TextPage.of(stored, stored.version(), text, read(text), ""));
+        String text = new NotationWriter(poses.of(teacher)).write(stored.plan());
+        return page(model, TextPage.of(stored, stored.version(), text, read(teacher, text), ""));
     }
 
     /** How to write a class. */
@@ -60,7 +60,7 @@ class TextController {
             @RequestParam(defaultValue = "") String text,
             Model model) {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
-        model.addAttribute("page", TextPage.of(stored, stored.version(), text, read(text), ""));
+        model.addAttribute("page", TextPage.of(stored, stored.version(), text, read(teacher, text), ""));
         return "plans/parts/text-checked";
     }
 
@@ -74,7 +74,7 @@ class TextController {
             HttpServletResponse response,
             Model model) {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
-        Reading reading = read(text);
+        Reading reading = read(teacher, text);
         if (text.isBlank()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(model, TextPage.of(stored, version, text, reading, TextPage.EMPTY));
@@ -94,8 +94,8 @@ class TextController {
         }
     }
 
-    private Reading read(String text) {
-        return new NotationReader(catalogue, () -> NodeId.random(random)).read(text);
+    private Reading read(Teacher teacher, String text) {
+        return new NotationReader(poses.of(teacher), () -> NodeId.random(random)).read(text);
     }
 
     private static String page(Model model, TextPage page) {

@@ -74,7 +74,7 @@ final class FeltMapSvg {
                     + "\"/></pattern>");
             svg.append("<pattern id=\"w%d\" width=\"%s\" height=\"%s\" patternUnits=\"userSpaceOnUse\">"
                     .formatted(strength, n(step), n(step)));
-            svg.append("<circle cx=\"" + n(step / 2) + "\" cy=\"" + n(step / 2) + "\" r=\"" + n(0.35 + 0.18 * strength)
+            svg.append("<circle cx=\"" + n(step / 2) + "\" cy=\"" + n(step / 2) + "\" r=\"" + n(0.4 + 0.06 * strength)
                     + "\" fill=\"" + WORK + "\"/></pattern>");
         }
         svg.append("</defs>");

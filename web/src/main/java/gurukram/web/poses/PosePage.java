@@ -2,6 +2,7 @@ package gurukram.web.poses;
 
 import gurukram.core.cue.CueTemplate;
 import gurukram.core.plan.School;
+import gurukram.core.pose.Base;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Felt;
 import gurukram.core.pose.Ladder;
@@ -13,6 +14,7 @@ import gurukram.core.pose.PropUse;
 import gurukram.core.pose.Side;
 import gurukram.core.pose.SideBehaviour;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
@@ -63,7 +65,10 @@ record PosePage(
                 facts(pose),
                 asks(pose),
                 figures(pose, sided),
-                pose.cautions().stream().map(c -> caution(c, catalogue)).toList(),
+                pose.cautions().stream()
+                        .sorted(Comparator.comparing(Caution::severity))
+                        .map(c -> caution(c, catalogue))
+                        .toList(),
                 gate(pose, catalogue),
                 catalogue.laddersWith(pose.id()).stream()
                         .map(l -> new LadderLine(
@@ -108,10 +113,7 @@ record PosePage(
         List<String> facts = new ArrayList<>();
         facts.add(low(pose.level()));
         facts.add(pose.family());
-        facts.add("on "
-                + low(pose.base())
-                        .replace("dog", "hands and feet, hips high")
-                        .replace("plank", "hands and feet, in a line"));
+        facts.add(on(pose.base()));
         facts.add(
                 switch (pose.sides()) {
                     case SYMMETRIC -> "the same on both sides";
@@ -122,6 +124,26 @@ record PosePage(
                 });
         facts.add(low(pose.hold()) + " hold");
         return String.join(" · ", facts);
+    }
+
+    private static String on(Base base) {
+        return switch (base) {
+            case STANDING -> "standing";
+            case LUNGE -> "in a lunge";
+            case KNEELING -> "kneeling";
+            case HANDS_AND_KNEES -> "on hands and knees";
+            case DOG -> "on hands and feet, hips high";
+            case PLANK -> "on hands and feet, in a line";
+            case FOREARMS -> "on the forearms";
+            case CHILD -> "folded over the thighs";
+            case PRONE -> "on the belly";
+            case SUPINE -> "on the back";
+            case SEATED -> "sitting";
+            case SIDE_LYING -> "on the side";
+            case SQUAT -> "squatting";
+            case INVERTED -> "upside down";
+            case ARM_BALANCE -> "on the hands";
+        };
     }
 
     private static String asks(Pose pose) {

@@ -40,6 +40,14 @@ public class Poses {
         return own.isEmpty() ? shipped : shipped.with(own);
     }
 
+    /** What a teacher is offered to choose from: all but poses put away. */
+    public List<Pose> offered(Teacher teacher) {
+        Set<String> away = away(teacher);
+        return of(teacher).poses().stream()
+                .filter(pose -> !away.contains(pose.id()))
+                .toList();
+    }
+
     /** The ids of the teacher's own poses; those put away are not among them. */
     Set<String> own(Teacher teacher) {
         Set<String> ids = new HashSet<>();

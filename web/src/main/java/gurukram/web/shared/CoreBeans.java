@@ -1,11 +1,7 @@
 package gurukram.web.shared;
 
-import gurukram.core.notation.LineReader;
-import gurukram.core.plan.NodeId;
 import gurukram.core.pose.CatalogueReader;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.score.Pace;
-import gurukram.core.score.Unfolder;
 import java.security.SecureRandom;
 import java.time.Clock;
 import java.util.random.RandomGenerator;
@@ -18,16 +14,6 @@ class CoreBeans {
     @Bean
     PoseCatalogue poseCatalogue() {
         return CatalogueReader.shipped();
-    }
-
-    @Bean
-    LineReader lineReader(PoseCatalogue catalogue, RandomGenerator random) {
-        return new LineReader(catalogue, () -> NodeId.random(random));
-    }
-
-    @Bean
-    Unfolder unfolder(PoseCatalogue catalogue) {
-        return new Unfolder(catalogue, Pace.defaults());
     }
 
     @Bean

@@ -2,11 +2,11 @@ package gurukram.web.teach;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import java.time.DateTimeException;
@@ -30,13 +30,13 @@ class RoomController {
     private final ClassStore classes;
     private final ClassEditor editor;
     private final TaughtStore taught;
-    private final PoseCatalogue catalogue;
+    private final Poses poses;
 
-    RoomController(ClassStore classes, ClassEditor editor, TaughtStore taught, PoseCatalogue catalogue) {
+    RoomController(ClassStore classes, ClassEditor editor, TaughtStore taught, Poses poses) {
         this.classes = classes;
         this.editor = editor;
         this.taught = taught;
-        this.catalogue = catalogue;
+        this.poses = poses;
     }
 
     @PostMapping("/classes/{id}/teach")
@@ -46,7 +46,7 @@ class RoomController {
             @RequestParam(required = false) Level level) {
         ClassPlan plan = classes.find(teacher, id).orElseThrow(NotFound::new).plan();
         Level shown = level == null ? plan.settings().level() : level;
-        Script script = ScriptWriter.write(plan, editor.unfold(teacher, plan, shown), shown, catalogue);
+        Script script = ScriptWriter.write(plan, editor.unfold(teacher, plan, shown), shown, poses.of(teacher));
         if (script.moments().isEmpty()) return "redirect:/classes/" + id;
         return "redirect:/room/" + taught.open(teacher, id.value(), script);
     }
