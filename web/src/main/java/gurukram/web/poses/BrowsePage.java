@@ -38,7 +38,11 @@ record BrowsePage(PoseFilter filter, String count, List<Group> groups, List<Stri
                     .add(PoseTile.of(pose, filter.need(), own.contains(pose.id())));
         }
         List<PoseTile> nearest = found.isEmpty() && !filter.q().isEmpty()
-                ? catalogue.nearest(filter.q(), 3).stream().map(PoseTile::of).toList()
+                ? catalogue.nearest(filter.q(), 3 + away.size()).stream()
+                        .filter(pose -> !away.contains(pose.id()))
+                        .limit(3)
+                        .map(PoseTile::of)
+                        .toList()
                 : List.of();
         return new BrowsePage(
                 filter,

@@ -291,7 +291,10 @@ final class FigureSvg {
                 ? away.directionTo(end)
                 : away.distance(end) < 1 ? middle.directionTo(end) : away.directionTo(end);
         Point place = end.toward(direction, lead == Part.TORSO ? 16 : 8.5);
-        return body.figure().view() != View.ABOVE && place.y() < 6.5 ? new Point(place.x(), 6.5) : place;
+        if (body.figure().view() == View.ABOVE || place.y() >= 6.5) return place;
+        // beside the foot rather than under the mat
+        double aside = place.x() < end.x() ? -9 : 9;
+        return new Point(end.x() + aside, 6.5);
     }
 
     private void prop(Prop prop) {

@@ -129,9 +129,9 @@ class ClassEditorTest {
     @Test
     void manyWindowsAtOnceLoseNoEdit() throws Exception {
         List<Callable<Answer>> edits = new ArrayList<>();
-        var reader = app.bean(gurukram.core.notation.LineReader.class);
         var catalogue = app.bean(PoseCatalogue.class);
         var random = new java.security.SecureRandom();
+        var reader = new gurukram.core.notation.LineReader(catalogue, () -> NodeId.random(random));
         for (int i = 0; i < 40; i++) {
             edits.add(() -> editor.edit(
                     teacher,

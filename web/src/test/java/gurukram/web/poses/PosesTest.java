@@ -82,7 +82,7 @@ class PosesTest {
     @Test
     void aScriptGetsOnlyWhatWasFoundAndNonsenseAnOffer() {
         HttpResponse<String> part = http.get("/poses?q=zzqqxx", "HX-Request", "true");
-        assertThat(part.headers().allValues("Vary")).contains("HX-Request");
+        assertThat(part.headers().firstValue("Vary").orElseThrow()).containsIgnoringCase("HX-Request");
         assertThat(part.body())
                 .startsWith("<div id=\"found\"")
                 .contains("Perhaps you mean")
@@ -140,7 +140,7 @@ class PosesTest {
         Map<String, String> typed = Map.of(
                 "name",
                 "Tree by the window",
-                "dose0",
+                "dose1",
                 "7 breaths",
                 "effort",
                 "4",
@@ -156,7 +156,7 @@ class PosesTest {
         assertThat(saved.statusCode()).as(saved.body()).isEqualTo(302);
         Pose mine = mine().pose("tree");
         assertThat(mine.name()).isEqualTo("Tree by the window");
-        assertThat(mine.doseFor(gurukram.core.pose.Level.BEGINNER)).hasToString("7 breaths");
+        assertThat(mine.doseFor(gurukram.core.pose.Level.INTERMEDIATE)).hasToString("7 breaths");
         assertThat(mine.caution(gurukram.core.pose.Need.KNEE).orElseThrow().change())
                 .isEqualTo("stand on both feet");
         assertThat(mine.figure())
