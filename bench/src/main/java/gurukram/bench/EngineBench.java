@@ -74,4 +74,17 @@ public class EngineBench {
     public String writeNinetyMinutes() {
         return new NotationWriter(catalogue).write(ninety);
     }
+
+    @Benchmark
+    public java.util.List<gurukram.core.pose.Pose> searchAMisspelledName() {
+        return catalogue.find("warior two");
+    }
+
+    @Benchmark
+    public int poseAllFigures() {
+        int bones = 0;
+        for (var pose : catalogue.poses())
+            bones += gurukram.core.figure.Poser.pose(pose.figure()).limbs().size();
+        return bones;
+    }
 }

@@ -16,6 +16,8 @@ class CoreArchitectureTest {
             .consideringOnlyDependenciesInLayers()
             .layer("basics")
             .definedBy("gurukram.core.time..", "gurukram.core.text..")
+            .layer("figure")
+            .definedBy("gurukram.core.figure..")
             .layer("dose")
             .definedBy("gurukram.core.dose..")
             .layer("pose")
@@ -38,6 +40,8 @@ class CoreArchitectureTest {
             .mayOnlyBeAccessedByLayers("score", "cue", "notation")
             .whereLayer("pose")
             .mayOnlyBeAccessedByLayers("plan", "score", "cue", "notation")
+            .whereLayer("figure")
+            .mayOnlyBeAccessedByLayers("pose")
             .whereLayer("dose")
             .mayOnlyBeAccessedByLayers("pose", "plan", "score", "cue", "notation")
             .because("a newcomer reads the core in this order");

@@ -46,19 +46,25 @@ public final class Words {
 
     /** Edits (insert, delete, replace, swap of neighbours) that lead from one text to the other. */
     public static int distance(String a, String b) {
-        int[][] d = new int[a.length() + 1][b.length() + 1];
-        for (int i = 0; i <= a.length(); i++) d[i][0] = i;
-        for (int j = 0; j <= b.length(); j++) d[0][j] = j;
+        int[] before = new int[b.length() + 1];
+        int[] last = new int[b.length() + 1];
+        int[] now = new int[b.length() + 1];
+        for (int j = 0; j <= b.length(); j++) last[j] = j;
         for (int i = 1; i <= a.length(); i++) {
+            char c = a.charAt(i - 1);
+            now[0] = i;
             for (int j = 1; j <= b.length(); j++) {
-                int swap = a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1;
-                d[i][j] = Math.min(Math.min(d[i - 1][j], d[i][j - 1]) + 1, d[i - 1][j - 1] + swap);
-                boolean crossed =
-                        i > 1 && j > 1 && a.charAt(i - 1) == b.charAt(j - 2) && a.charAt(i - 2) == b.charAt(j - 1);
-                if (crossed) d[i][j] = Math.min(d[i][j], d[i - 2][j - 2] + 1);
+                char d = b.charAt(j - 1);
+                int nearest = Math.min(Math.min(last[j], now[j - 1]) + 1, last[j - 1] + (c == d ? 0 : 1));
+                boolean crossed = i > 1 && j > 1 && c == b.charAt(j - 2) && a.charAt(i - 2) == d;
+                now[j] = crossed ? Math.min(nearest, before[j - 2] + 1) : nearest;
             }
+            int[] free = before;
+            before = last;
+            last = now;
+            now = free;
         }
-        return d[a.length()][b.length()];
+        return last[b.length()];
     }
 
     /** {@code 1 breath}, {@code 2 breaths}. */
