@@ -14,6 +14,7 @@ import gurukram.core.pose.PropUse;
 import gurukram.core.pose.Side;
 import gurukram.core.pose.SideBehaviour;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -47,7 +48,7 @@ record PosePage(
     /** @param instead the pose that takes its place; null where there is none */
     record CautionLine(String severity, String need, String change, PoseTile instead) {}
 
-    record LadderLine(String id, String name, int rung, int rungs) {}
+    record LadderLine(String id, String name, int rung, int rungs, List<LadderPage.RungLine> steps) {}
 
     record DoseLine(String level, String dose, String range) {}
 
@@ -71,8 +72,7 @@ record PosePage(
                         .toList(),
                 gate(pose, catalogue),
                 catalogue.laddersWith(pose.id()).stream()
-                        .map(l -> new LadderLine(
-                                l.id(), l.name(), l.rungOf(pose.id()), l.rungs().size()))
+                        .map(ladder -> ladder(ladder, pose, catalogue))
                         .toList(),
                 doses(pose),
                 cues(pose, school, sided),
@@ -97,6 +97,14 @@ record PosePage(
                 ties(pose, catalogue),
                 own,
                 replaces);
+    }
+
+    /** The ladder from below, this pose marked. */
+    private static LadderLine ladder(Ladder ladder, Pose pose, PoseCatalogue catalogue) {
+        List<LadderPage.RungLine> steps =
+                new ArrayList<>(LadderPage.of(ladder, catalogue, pose.id()).rungs());
+        Collections.reverse(steps);
+        return new LadderLine(ladder.id(), ladder.name(), ladder.rungOf(pose.id()), steps.size(), steps);
     }
 
     private static String names(Pose pose) {
@@ -221,7 +229,7 @@ record PosePage(
     }
 
     private static String felt(Felt felt, Pose pose) {
-        String area = felt.area().word().replace('-', ' ');
+        String area = felt.area().word().replace('-', ' ').replace("ankles feet", "ankles and feet");
         String where = felt.where() == Felt.Where.BOTH
                 ? ""
                 : felt.where() == Felt.Where.OWN ? ", side of the lead" : ", other side";
@@ -229,7 +237,7 @@ record PosePage(
     }
 
     private static String strength(int strength) {
-        return strength == 3 ? "strong" : strength == 2 ? "clear" : "light";
+        return strength == 3 ? "strong" : strength == 2 ? "medium" : "light";
     }
 
     private static List<Tied> ties(Pose pose, PoseCatalogue catalogue) {
