@@ -62,6 +62,7 @@ public sealed interface Row {
     }
 
     /**
+     * @param figure address of the drawn figure; empty for open time
      * @param atThisLevel what the shown level does differently; empty when nothing
      * @param written the dose as text
      * @param lines marks, timing, props and layers as text
@@ -73,6 +74,7 @@ public sealed interface Row {
     record StepRow(
             String id,
             String name,
+            String figure,
             String sanskrit,
             String atThisLevel,
             String start,

@@ -12,10 +12,12 @@ import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.pose.Side;
 import gurukram.core.pose.SideBehaviour;
 import gurukram.core.score.DoseUnit;
 import gurukram.core.score.NodeTotal;
 import gurukram.core.time.Millis;
+import gurukram.web.poses.Figures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -54,6 +56,7 @@ final class StepRows {
         return new Row.StepRow(
                 id,
                 pose == null ? "Open time" : pose.name(),
+                pose == null ? "" : Figures.small(pose, side(total)),
                 pose == null ? "" : pose.sanskrit(),
                 atThisLevel(step, written),
                 total == null ? "" : Millis.showWhole(total.startMs()),
@@ -78,6 +81,11 @@ final class StepRows {
                         : pose.cautions().stream().map(c -> c.words()).toList(),
                 bracket,
                 step.hasDoseFor(level));
+    }
+
+    /** The left figure where only the left is worked, the right one otherwise. */
+    private static Side side(NodeTotal total) {
+        return total != null && total.leftMs() > 0 && total.rightMs() == 0 ? Side.LEFT : Side.RIGHT;
     }
 
     /** What this level does differently from the line that is written; empty when nothing. */

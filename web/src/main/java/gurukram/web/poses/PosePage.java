@@ -175,12 +175,12 @@ record PosePage(
     }
 
     private static List<Drawn> figures(Pose pose, boolean sided) {
-        if (!sided) return List.of(new Drawn(PoseTile.figure(pose, null, true), ""));
+        if (!sided) return List.of(new Drawn(Figures.large(pose, null), ""));
         String part = pose.sideOf().words();
         boolean to = part.endsWith(" to");
         return List.of(
-                new Drawn(PoseTile.figure(pose, Side.RIGHT, true), to ? part + " the right" : "right " + part),
-                new Drawn(PoseTile.figure(pose, Side.LEFT, true), to ? part + " the left" : "left " + part));
+                new Drawn(Figures.large(pose, Side.RIGHT), to ? part + " the right" : "right " + part),
+                new Drawn(Figures.large(pose, Side.LEFT), to ? part + " the left" : "left " + part));
     }
 
     private static CautionLine caution(Caution c, PoseCatalogue catalogue) {

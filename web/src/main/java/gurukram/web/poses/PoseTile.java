@@ -1,12 +1,9 @@
 package gurukram.web.poses;
 
-import gurukram.core.figure.FigureText;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
-import gurukram.core.pose.SideBehaviour;
 import java.util.Collection;
 import java.util.List;
 
@@ -32,7 +29,7 @@ record PoseTile(String id, String name, String sanskrit, String figure, String l
                 pose.id(),
                 pose.name(),
                 pose.sanskrit(),
-                figure(pose, null, false),
+                Figures.small(pose, null),
                 pose.level().word(),
                 own,
                 note);
@@ -44,12 +41,5 @@ record PoseTile(String id, String name, String sanskrit, String figure, String l
                 .map(catalogue::pose)
                 .map(PoseTile::of)
                 .toList();
-    }
-
-    /** The address of a figure; it changes with what is drawn, so that browsers may keep it. */
-    static String figure(Pose pose, Side side, boolean large) {
-        String mark = Integer.toHexString(FigureText.write(pose.figure()).hashCode());
-        String sided = side == null || pose.sides() == SideBehaviour.SYMMETRIC ? "" : "&side=" + side.name();
-        return "/poses/" + pose.id() + "/figure.svg?v=" + mark + sided + (large ? "&large=true" : "");
     }
 }

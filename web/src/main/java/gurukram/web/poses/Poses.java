@@ -8,9 +8,12 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 
 /** The poses a teacher has: those that ship with the app, and their own. */
 @Service
@@ -30,10 +33,30 @@ public class Poses {
         return shipped;
     }
 
-    /** All the teacher's plans may hold, poses put away too. */
+    /** All the teacher's plans may hold, poses put away too; read once a request. */
     public PoseCatalogue of(Teacher teacher) {
+        return once("gurukram.poses." + teacher.id(), () -> read(teacher));
+    }
+
+    private List<OwnPoseStore.Row> rows(Teacher teacher) {
+        return once("gurukram.own-poses." + teacher.id(), () -> store.of(teacher));
+    }
+
+    /** A page asks for the poses several times; between requests another copy of the app may have changed them. */
+    private static <T> T once(String key, Supplier<T> read) {
+        RequestAttributes request = RequestContextHolder.getRequestAttributes();
+        if (request == null) return read.get();
+        @SuppressWarnings("unchecked")
+        T known = (T) request.getAttribute(key, RequestAttributes.SCOPE_REQUEST);
+        if (known != null) return known;
+        T fresh = read.get();
+        request.setAttribute(key, fresh, RequestAttributes.SCOPE_REQUEST);
+        return fresh;
+    }
+
+    private PoseCatalogue read(Teacher teacher) {
         List<Pose> own = new ArrayList<>();
-        for (OwnPoseStore.Row row : store.of(teacher)) {
+        for (OwnPoseStore.Row row : rows(teacher)) {
             boolean hides = row.away() && shipped.has(row.pose());
             if (!hides) add(own, row);
         }
@@ -51,14 +74,14 @@ public class Poses {
     /** The ids of the teacher's own poses; those put away are not among them. */
     Set<String> own(Teacher teacher) {
         Set<String> ids = new HashSet<>();
-        for (OwnPoseStore.Row row : store.of(teacher)) if (!row.away()) ids.add(row.pose());
+        for (OwnPoseStore.Row row : rows(teacher)) if (!row.away()) ids.add(row.pose());
         return ids;
     }
 
     /** The ids of own poses that are put away and stand for no shipped one. */
     Set<String> away(Teacher teacher) {
         Set<String> ids = new HashSet<>();
-        for (OwnPoseStore.Row row : store.of(teacher)) {
+        for (OwnPoseStore.Row row : rows(teacher)) {
             if (row.away() && !shipped.has(row.pose())) ids.add(row.pose());
         }
         return ids;

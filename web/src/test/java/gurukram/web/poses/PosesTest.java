@@ -113,7 +113,7 @@ class PosesTest {
 
     @Test
     void figuresMayBeKeptForGood() {
-        String address = PoseTile.figure(mine().pose("tree"), Side.LEFT, true);
+        String address = Figures.large(mine().pose("tree"), Side.LEFT);
         HttpResponse<String> svg = http.get(address);
         assertThat(svg.headers().firstValue("Cache-Control").orElseThrow()).contains("max-age=31536000", "immutable");
         assertThat(svg.headers().firstValue("Content-Type").orElseThrow()).startsWith("image/svg+xml");

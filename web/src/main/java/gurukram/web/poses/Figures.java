@@ -1,0 +1,28 @@
+package gurukram.web.poses;
+
+import gurukram.core.figure.FigureText;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Side;
+import gurukram.core.pose.SideBehaviour;
+
+/** Where drawn figures are found. */
+public final class Figures {
+    private Figures() {}
+
+    /** The address of a figure in a row; it changes with what is drawn, so that browsers may keep it. */
+    public static String small(Pose pose, Side side) {
+        return address(pose, side);
+    }
+
+    /** The address of a figure with room for its letter. */
+    static String large(Pose pose, Side side) {
+        return address(pose, side) + "&large=true";
+    }
+
+    /** @param side null for the right one; of no matter where a pose has none */
+    private static String address(Pose pose, Side side) {
+        String mark = Integer.toHexString(FigureText.write(pose.figure()).hashCode());
+        boolean sided = side != null && pose.sides() != SideBehaviour.SYMMETRIC;
+        return "/poses/" + pose.id() + "/figure.svg?v=" + mark + (sided ? "&side=" + side.name() : "");
+    }
+}
