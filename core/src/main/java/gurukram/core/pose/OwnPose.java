@@ -73,29 +73,36 @@ public final class OwnPose {
         return read(entry, catalogue);
     }
 
-    /** Reads the JSON of an own pose. */
-    public static Read read(String json, PoseCatalogue catalogue) {
+    /**
+     * Reads the JSON of an own pose that was checked when it was kept. It is not checked again: what other poses are called
+     * by now must not take it out of the plans that hold it.
+     */
+    public static Read stored(String json) {
         try {
-            return read(JSON.readTree(json), catalogue);
+            Places places = new Places();
+            Pose pose = pose(JSON.readTree(json), places);
+            return new Read(pose, places.problems());
         } catch (JacksonException e) {
             return new Read(null, List.of(new CatalogueProblem("own", 0, "?", "", "not readable as JSON")));
         }
     }
 
-    private static Read read(JsonNode given, PoseCatalogue catalogue) {
+    private static Read read(JsonNode entry, PoseCatalogue catalogue) {
+        Places places = new Places();
+        Pose pose = pose(entry, places);
+        if (pose != null) {
+            List<Pose> others = new ArrayList<>(catalogue.poses());
+            others.removeIf(other -> other.id().equals(pose.id()));
+            CatalogueRules.checkOne(new Draft(others, List.copyOf(catalogue.ladders()), places), pose);
+        }
+        return new Read(places.count() == 0 ? pose : null, places.problems());
+    }
+
+    private static Pose pose(JsonNode given, Places places) {
         ObjectNode entry = ((ObjectNode) given).deepCopy();
         String family = entry.path("family").asString("own");
         entry.remove("family");
-        String id = entry.path("id").asString("?");
-        Places places = new Places();
-        Pose pose = PoseReader.read(entry, id, family, places);
-        if (pose != null) {
-            List<Pose> all = new ArrayList<>(catalogue.poses());
-            all.removeIf(other -> other.id().equals(id));
-            Pose alone = pose;
-            CatalogueRules.checkOne(new Draft(all, List.copyOf(catalogue.ladders()), places), alone);
-        }
-        return new Read(places.count() == 0 ? pose : null, places.problems());
+        return PoseReader.read(entry, entry.path("id").asString("?"), family, places);
     }
 
     @Override

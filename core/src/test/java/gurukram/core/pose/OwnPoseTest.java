@@ -18,7 +18,7 @@ class OwnPoseTest {
     @ParameterizedTest
     @MethodSource("poses")
     void anEntryMadeFromAPoseIsThatPose(Pose pose) {
-        OwnPose.Read read = OwnPose.read(OwnPose.like(pose).toString(), Plans.CATALOGUE);
+        OwnPose.Read read = OwnPose.stored(OwnPose.like(pose).toString());
         assertThat(read.problems()).isEmpty();
         assertThat(read.pose()).isEqualTo(pose);
     }
@@ -57,6 +57,6 @@ class OwnPoseTest {
             assertThat(problem.field()).isEqualTo(at);
             assertThat(problem.what()).contains(words);
         });
-        assertThat(OwnPose.read("{not json", Plans.CATALOGUE).problems()).hasSize(1);
+        assertThat(OwnPose.stored("{not json").problems()).hasSize(1);
     }
 }

@@ -57,8 +57,9 @@ public class Poses {
     private PoseCatalogue read(Teacher teacher) {
         List<Pose> own = new ArrayList<>();
         for (OwnPoseStore.Row row : rows(teacher)) {
-            boolean hides = row.away() && shipped.has(row.pose());
-            if (!hides) add(own, row);
+            OwnPose.Read read = OwnPose.stored(row.entry());
+            if (read.pose() != null) own.add(read.pose());
+            else LOG.warn("own pose {} cannot be read: {}", row.pose(), read.problems());
         }
         return own.isEmpty() ? shipped : shipped.with(own);
     }
@@ -78,19 +79,10 @@ public class Poses {
         return ids;
     }
 
-    /** The ids of own poses that are put away and stand for no shipped one. */
+    /** The ids of own poses that are put away. */
     Set<String> away(Teacher teacher) {
         Set<String> ids = new HashSet<>();
-        for (OwnPoseStore.Row row : rows(teacher)) {
-            if (row.away() && !shipped.has(row.pose())) ids.add(row.pose());
-        }
+        for (OwnPoseStore.Row row : rows(teacher)) if (row.away()) ids.add(row.pose());
         return ids;
-    }
-
-    /** One that an update of the app no longer understands is left out and told in the log, not to break every page. */
-    private void add(List<Pose> own, OwnPoseStore.Row row) {
-        OwnPose.Read read = OwnPose.read(row.entry(), shipped);
-        if (read.problems().isEmpty()) own.add(read.pose());
-        else LOG.warn("own pose {} cannot be read: {}", row.pose(), read.problems());
     }
 }

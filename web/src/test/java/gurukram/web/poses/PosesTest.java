@@ -251,4 +251,15 @@ class PosesTest {
                         .statusCode())
                 .isEqualTo(200);
     }
+
+    @Test
+    void aVariationOfAnOwnVariationIsKeptToo() {
+        Map<String, String> first = Map.of("name", "Tree on a plank", "sanskrit", "", "also", "");
+        assertThat(http.post("/poses/new", form("tree", first)).statusCode()).isEqualTo(302);
+        Map<String, String> second = Map.of("name", "Tree on two planks", "sanskrit", "", "also", "", "really", "yes");
+        assertThat(http.post("/poses/new", form("own-tree-on-a-plank", second)).statusCode())
+                .isEqualTo(302);
+        assertThat(http.get("/poses/own-tree-on-two-planks").statusCode()).isEqualTo(200);
+        assertThat(mine().pose("own-tree-on-a-plank").ties().harder()).containsExactly("own-tree-on-two-planks");
+    }
 }
