@@ -50,6 +50,7 @@ final class NameRules {
     }
 
     private static void claims(Draft draft, Pose pose) {
+        if (Words.fold(pose.name()).isEmpty()) draft.problem(pose, "name", "the name needs some plain letters");
         for (Caution caution : pose.cautions()) claim(draft, pose, "cautions", caution.change());
         PoseCues cues = pose.cues();
         for (PoseCues.Wording cue : java.util.List.of(cues.enter(), cues.align(), cues.leave())) {

@@ -40,6 +40,8 @@ public record PoseNames(
             names.add(Words.fold(Sanskrit.plain(name)));
         });
         misspelt.forEach(name -> names.add(Words.fold(name)));
+        // what is written in other letters only cannot be typed, and must not stand for every line of none
+        names.remove("");
         return names;
     }
 }

@@ -122,4 +122,13 @@ class LineReaderTest {
                 .isInstanceOf(Refused.class)
                 .hasMessageContaining(words);
     }
+
+    @org.junit.jupiter.api.Test
+    void everyNameOfTheCatalogueIsReadAsItsPose() {
+        for (gurukram.core.pose.Pose pose : gurukram.core.Plans.CATALOGUE.poses()) {
+            assertThat(PoseWords.unreadable(pose, gurukram.core.Plans.CATALOGUE))
+                    .as(pose.id())
+                    .isEmpty();
+        }
+    }
 }

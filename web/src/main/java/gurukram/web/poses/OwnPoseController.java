@@ -1,6 +1,7 @@
 package gurukram.web.poses;
 
 import gurukram.core.figure.Figure;
+import gurukram.core.notation.PoseWords;
 import gurukram.core.pose.CatalogueProblem;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.OwnPose;
@@ -83,7 +84,7 @@ class OwnPoseController {
         if (form.get("name").isBlank()) faults.put("name", "What is it called?");
         else if (id.equals("own-") || id.length() > 80)
             faults.put("name", "A name needs some letters, and at most 70.");
-        else if (mine.has(id)) faults.put("name", "You have a pose of this name already.");
+        else if (mine.has(id)) faults.put("name", taken(teacher, id));
         if (store.of(teacher).size() >= MOST_POSES)
             faults.put("name", "You have " + MOST_POSES + " poses of your own, which is all there is room for.");
         List<PoseTile> known = known(mine, form.get("name"), came);
@@ -94,6 +95,12 @@ class OwnPoseController {
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(model, variation(pose, form, faults, known));
+    }
+
+    private String taken(Teacher teacher, String id) {
+        return poses.away(teacher).contains(id)
+                ? "You put a pose of this name away. To have it back, open /poses/" + id + "/own and save it."
+                : "You have a pose of this name already.";
     }
 
     /** A hint when it seems to exist already; saved all the same when the teacher says so. */
@@ -172,6 +179,13 @@ class OwnPoseController {
         for (CatalogueProblem problem : read.problems()) {
             String place = PLACES.getOrDefault(problem.field(), problem.field());
             faults.merge(place, sentence(problem.what()), (a, b) -> a.equals(b) ? a : a + " " + b);
+        }
+        if (faults.isEmpty()) {
+            PoseWords.unreadable(read.pose(), mine)
+                    .ifPresent(name -> faults.put(
+                            name.equals(read.pose().name()) ? "name" : "also",
+                            "In a class written as text, “" + name
+                                    + "” would be read as something else. Another word with it helps."));
         }
         return faults;
     }
