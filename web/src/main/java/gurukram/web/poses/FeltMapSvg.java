@@ -5,7 +5,6 @@ import gurukram.core.pose.Felt;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Side;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -69,13 +68,13 @@ final class FeltMapSvg {
             double step = 3.4 - 0.8 * strength;
             svg.append(
                     "<pattern id=\"s%d\" width=\"%s\" height=\"%s\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\">"
-                            .formatted(strength, n(step), n(step)));
-            svg.append("<path d=\"M0 0V9\" stroke=\"" + STRETCH + "\" stroke-width=\"" + n(0.5 + 0.3 * strength)
+                            .formatted(strength, Pen.n(step), Pen.n(step)));
+            svg.append("<path d=\"M0 0V9\" stroke=\"" + STRETCH + "\" stroke-width=\"" + Pen.n(0.5 + 0.3 * strength)
                     + "\"/></pattern>");
             svg.append("<pattern id=\"w%d\" width=\"%s\" height=\"%s\" patternUnits=\"userSpaceOnUse\">"
-                    .formatted(strength, n(step), n(step)));
-            svg.append("<circle cx=\"" + n(step / 2) + "\" cy=\"" + n(step / 2) + "\" r=\"" + n(0.4 + 0.06 * strength)
-                    + "\" fill=\"" + WORK + "\"/></pattern>");
+                    .formatted(strength, Pen.n(step), Pen.n(step)));
+            svg.append("<circle cx=\"" + Pen.n(step / 2) + "\" cy=\"" + Pen.n(step / 2) + "\" r=\""
+                    + Pen.n(0.4 + 0.06 * strength) + "\" fill=\"" + WORK + "\"/></pattern>");
         }
         svg.append("</defs>");
         body(28, "front");
@@ -91,12 +90,14 @@ final class FeltMapSvg {
             line(middle, mirror, 6, "5.6 60 5.8 71 5.9 80");
             line(middle, mirror, 4.2, "5.9 80 5.9 93 7 96");
         }
-        svg.append("</g><g fill=\"#c6d2cf\"><path d=\"M" + n(middle - 10) + " 20Q" + n(middle) + " 15 " + n(middle + 10)
-                + " 20L" + n(middle + 6.8) + " 36L" + n(middle + 9) + " 50H" + n(middle - 9) + "L" + n(middle - 6.8)
+        svg.append("</g><g fill=\"#c6d2cf\"><path d=\"M" + Pen.n(middle - 10) + " 20Q" + Pen.n(middle) + " 15 "
+                + Pen.n(middle + 10)
+                + " 20L" + Pen.n(middle + 6.8) + " 36L" + Pen.n(middle + 9) + " 50H" + Pen.n(middle - 9) + "L"
+                + Pen.n(middle - 6.8)
                 + " 36Z\"/>");
-        svg.append("<rect x=\"" + n(middle - 2.4) + "\" y=\"12\" width=\"4.8\" height=\"7\"/>");
-        svg.append("<ellipse cx=\"" + n(middle) + "\" cy=\"8\" rx=\"5\" ry=\"6.2\"/></g>");
-        svg.append("<text x=\"" + n(middle)
+        svg.append("<rect x=\"" + Pen.n(middle - 2.4) + "\" y=\"12\" width=\"4.8\" height=\"7\"/>");
+        svg.append("<ellipse cx=\"" + Pen.n(middle) + "\" cy=\"8\" rx=\"5\" ry=\"6.2\"/></g>");
+        svg.append("<text x=\"" + Pen.n(middle)
                 + "\" y=\"106.5\" text-anchor=\"middle\" font-family=\"sans-serif\" font-size=\"5\" fill=\"#41585c\">"
                 + word + "</text>");
     }
@@ -106,11 +107,11 @@ final class FeltMapSvg {
         StringBuilder path = new StringBuilder();
         for (int i = 0; i < numbers.length; i += 2) {
             path.append(i == 0 ? 'M' : 'L')
-                    .append(n(middle + mirror * Double.parseDouble(numbers[i])))
+                    .append(Pen.n(middle + mirror * Double.parseDouble(numbers[i])))
                     .append(' ')
                     .append(numbers[i + 1]);
         }
-        svg.append("<path stroke-width=\"" + n(width) + "\" d=\"" + path + "\"/>");
+        svg.append("<path stroke-width=\"" + Pen.n(width) + "\" d=\"" + path + "\"/>");
     }
 
     private void felt(Felt felt, Side side, String how) {
@@ -125,17 +126,19 @@ final class FeltMapSvg {
         for (Spot spot : SPOTS.get(area)) {
             for (double x : places(spot, null)) {
                 double r = 1.7;
-                svg.append("<path stroke=\"" + NEVER + "\" stroke-width=\"1\" stroke-linecap=\"round\" d=\"M" + n(x - r)
-                        + " " + n(spot.y() - r) + "l" + n(2 * r) + " " + n(2 * r) + "m0 " + n(-2 * r) + "l" + n(-2 * r)
-                        + " " + n(2 * r) + "\"/>");
+                svg.append("<path stroke=\"" + NEVER + "\" stroke-width=\"1\" stroke-linecap=\"round\" d=\"M"
+                        + Pen.n(x - r)
+                        + " " + Pen.n(spot.y() - r) + "l" + Pen.n(2 * r) + " " + Pen.n(2 * r) + "m0 " + Pen.n(-2 * r)
+                        + "l" + Pen.n(-2 * r)
+                        + " " + Pen.n(2 * r) + "\"/>");
             }
         }
     }
 
     private void spot(Spot spot, Side on, String fill) {
         for (double x : places(spot, on)) {
-            svg.append("<ellipse cx=\"" + n(x) + "\" cy=\"" + n(spot.y()) + "\" rx=\"" + n(spot.rx()) + "\" ry=\""
-                    + n(spot.ry()) + "\" " + fill + "/>");
+            svg.append("<ellipse cx=\"" + Pen.n(x) + "\" cy=\"" + Pen.n(spot.y()) + "\" rx=\"" + Pen.n(spot.rx())
+                    + "\" ry=\"" + Pen.n(spot.ry()) + "\" " + fill + "/>");
         }
     }
 
@@ -147,9 +150,5 @@ final class FeltMapSvg {
         double left = 2 * middle - right;
         if (on == null) return new double[] {right, left};
         return new double[] {on == Side.RIGHT ? right : left};
-    }
-
-    private static String n(double number) {
-        return String.format(Locale.ROOT, "%.1f", number);
     }
 }

@@ -42,7 +42,7 @@ class FigureController {
             @RequestParam(defaultValue = "false") boolean dark,
             @RequestParam(defaultValue = "false") boolean large) {
         Pose pose = find(teacher, id);
-        FigureSvg.Inks inks = dark ? FigureSvg.Inks.DARK : FigureSvg.Inks.LIGHT;
+        Inks inks = dark ? Inks.DARK : Inks.LIGHT;
         FigureSvg.Manner manner = new FigureSvg.Manner(sideOf(pose, side), hair, large, inks);
         if (drawn.size() > MOST_KEPT) drawn.clear();
         String svg = drawn.computeIfAbsent(

@@ -168,7 +168,7 @@ class OwnPoseController {
 
     private static String draw(Figure figure, Pose pose) {
         Side side = pose.sides() == SideBehaviour.SYMMETRIC ? null : Side.RIGHT;
-        return FigureSvg.draw(figure, pose.sideOf(), new FigureSvg.Manner(side, true, true, FigureSvg.Inks.LIGHT));
+        return FigureSvg.draw(figure, pose.sideOf(), new FigureSvg.Manner(side, true, true, Inks.LIGHT));
     }
 
     /** What the catalogue's own rules say, at the fields of the form. */

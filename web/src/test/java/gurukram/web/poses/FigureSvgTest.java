@@ -31,8 +31,7 @@ class FigureSvgTest {
     }
 
     private static String draw(Pose pose, Side side, boolean letters) {
-        return FigureSvg.draw(
-                pose.figure(), pose.sideOf(), new FigureSvg.Manner(side, true, letters, FigureSvg.Inks.LIGHT));
+        return FigureSvg.draw(pose.figure(), pose.sideOf(), new FigureSvg.Manner(side, true, letters, Inks.LIGHT));
     }
 
     @ParameterizedTest
@@ -73,8 +72,8 @@ class FigureSvgTest {
     void hairAndTheDarkRoomChangeOnlyTheDrawing() {
         Pose tree =
                 POSES.stream().filter(p -> p.id().equals("tree")).findFirst().orElseThrow();
-        String plain = FigureSvg.draw(
-                tree.figure(), tree.sideOf(), new FigureSvg.Manner(Side.RIGHT, false, false, FigureSvg.Inks.DARK));
+        String plain =
+                FigureSvg.draw(tree.figure(), tree.sideOf(), new FigureSvg.Manner(Side.RIGHT, false, false, Inks.DARK));
         assertThat(plain)
                 .doesNotContain("#10272b")
                 .hasSizeLessThan(draw(tree, Side.RIGHT, false).length());
