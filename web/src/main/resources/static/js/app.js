@@ -51,11 +51,11 @@
   document.addEventListener('htmx:beforeSwap', (event) => (answering = event.detail.requestConfig.elt));
 
   if (window.Idiomorph) {
-    // A value being typed, a note laid open, and a refused value elsewhere stay as they are when the page around them changes.
+    // A value being typed, a note laid open, a refused value elsewhere, and the panel, stay as they are when the page around them changes.
     Idiomorph.defaults.ignoreActiveValue = true;
     Idiomorph.defaults.callbacks.beforeAttributeUpdated = (name, element) =>
       !(name === 'open' && element.tagName === 'DETAILS');
     Idiomorph.defaults.callbacks.beforeNodeMorphed = (old, fresh) =>
-      !(old.matches?.('.edit.wrong') && !old.contains(answering) && !fresh.matches('.wrong'));
+      old.id !== 'panel' && !(old.matches?.('.edit.wrong') && !old.contains(answering) && !fresh.matches('.wrong'));
   }
 })();

@@ -8,6 +8,8 @@ import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.BrowserTests;
 import gurukram.web.support.TestApp;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** What can go wrong while a class is edited, and the keys on its rows. */
@@ -37,17 +39,22 @@ class EditingJourneyTest extends BrowserTests {
     @Test
     void badInputIsSaidAtItsPlaceAndKept() {
         open("section standing", "tree, both, 5 breaths", "triangle, both, 4 breaths");
-        Locator breaths = row(page, "Tree").locator("input.number");
-        for (String typed : new String[] {"0", "-4", "many", "99999999999"}) {
+        Locator breaths = row(page, "Tree").locator(".dose input");
+        Map<String, String> faults = new LinkedHashMap<>();
+        faults.put("0", "from 1 to 200");
+        faults.put("-4", "is not a dose I know");
+        faults.put("many", "is not a dose I know");
+        faults.put("99999999999", "from 1 to 200");
+        for (String typed : faults.keySet()) {
             breaths.fill(typed);
             breaths.press("Enter");
-            assertThat(row(page, "Tree").locator(".fault")).containsText("from 1 to 200");
+            assertThat(row(page, "Tree").locator(".fault")).containsText(faults.get(typed));
             assertThat(breaths).hasValue(typed);
             assertThat(breaths).hasAttribute("aria-invalid", "true");
         }
         // what is wrong in one place stays while another is changed
-        row(page, "Triangle").locator("input.number").fill("6");
-        row(page, "Triangle").locator("input.number").press("Enter");
+        row(page, "Triangle").locator(".dose input").fill("6");
+        row(page, "Triangle").locator(".dose input").press("Enter");
         assertThat(page.locator("#version")).hasValue("2");
         assertThat(breaths).hasValue("99999999999");
         assertThat(row(page, "Tree").locator(".fault")).isVisible();
@@ -92,18 +99,22 @@ class EditingJourneyTest extends BrowserTests {
         open("section standing", "tree, both, 5 breaths");
         String own = page.locator(".head-length > .num").textContent();
         show("advanced");
-        row(page, "Tree").locator("input.number").fill("9");
-        row(page, "Tree").locator("input.number").press("Enter");
-        assertThat(row(page, "Tree").locator(".own-dose")).isVisible();
+        row(page, "Tree").locator(".dose input").fill("9");
+        row(page, "Tree").locator(".dose input").press("Enter");
+        assertThat(row(page, "Tree").locator(".differs")).containsText("this level’s own");
         show("intermediate");
-        assertThat(row(page, "Tree").locator("input.number")).hasValue("5");
+        assertThat(row(page, "Tree").locator(".dose input")).hasValue("5 breaths");
         assertThat(page.locator(".head-length > .num")).hasText(own);
         show("advanced");
-        row(page, "Tree").locator("text=as the base line").click();
-        assertThat(row(page, "Tree").locator("input.number")).hasValue("5");
-        page.locator("text=make this the class’s own").click();
+        row(page, "Tree").click();
+        page.getByLabel("take the base line’s dose, 5 breaths").check();
+        assertThat(row(page, "Tree").locator(".dose input")).hasValue("5 breaths");
+        page.keyboard().press("Escape");
+        page.keyboard().press("c");
+        page.locator("#panel")
+                .getByLabel("Level", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption("ADVANCED");
         assertThat(page.locator(".levels a[aria-current]")).containsText("advanced (own)");
-        assertThat(page.locator("text=make this the class’s own")).hasCount(0);
     }
 
     @Test
@@ -112,40 +123,40 @@ class EditingJourneyTest extends BrowserTests {
         Page other = listening(context.newPage());
         other.navigate(app.url("/classes/" + id));
 
-        row(page, "Tree").locator("input.number").fill("6");
-        row(page, "Tree").locator("input.number").press("Enter");
+        row(page, "Tree").locator(".dose input").fill("6");
+        row(page, "Tree").locator(".dose input").press("Enter");
         assertThat(page.locator("#version")).hasValue("2");
 
         // another node: both changes are kept, and the second window is told
-        row(other, "Triangle").locator("input.number").fill("7");
-        row(other, "Triangle").locator("input.number").press("Enter");
+        row(other, "Triangle").locator(".dose input").fill("7");
+        row(other, "Triangle").locator(".dose input").press("Enter");
         assertThat(other.locator(".notice")).containsText("also changed in another window");
-        assertThat(row(other, "Tree").locator("input.number")).hasValue("6");
-        assertThat(row(other, "Triangle").locator("input.number")).hasValue("7");
+        assertThat(row(other, "Tree").locator(".dose input")).hasValue("6 breaths");
+        assertThat(row(other, "Triangle").locator(".dose input")).hasValue("7 breaths");
 
         // the same node: refused, both values shown, and mine can be taken after all
-        row(page, "Triangle").locator("input.number").fill("8");
-        row(page, "Triangle").locator("input.number").press("Enter");
+        row(page, "Triangle").locator(".dose input").fill("8");
+        row(page, "Triangle").locator(".dose input").press("Enter");
         assertThat(page.locator(".notice")).containsText("changed in another window first");
         assertThat(page.locator(".notice")).containsText("You typed “8”");
         page.locator("text=Take what I typed").click();
-        assertThat(row(page, "Triangle").locator("input.number")).hasValue("8");
-        assertThat(page.locator(".notice")).hasCount(0);
+        assertThat(row(page, "Triangle").locator(".dose input")).hasValue("8 breaths");
+        assertThat(page.locator(".notice")).isHidden();
     }
 
     @Test
     void aServerThatIsAwayIsSaidAndWhatWasTypedIsSentAgain() {
         open("section standing", "tree, both, 5 breaths");
         context.setOffline(true);
-        row(page, "Tree").locator("input.number").fill("8");
-        row(page, "Tree").locator("input.number").press("Enter");
+        row(page, "Tree").locator(".dose input").fill("8");
+        row(page, "Tree").locator(".dose input").press("Enter");
         assertThat(page.locator("#trouble")).containsText("the server does not answer");
-        assertThat(row(page, "Tree").locator("input.number")).hasValue("8");
+        assertThat(row(page, "Tree").locator(".dose input")).hasValue("8");
         context.setOffline(false);
         page.locator("#trouble-again").click();
         assertThat(page.locator("#trouble")).isHidden();
         assertThat(page.locator("#version")).hasValue("2");
         page.reload();
-        assertThat(row(page, "Tree").locator("input.number")).hasValue("8");
+        assertThat(row(page, "Tree").locator(".dose input")).hasValue("8 breaths");
     }
 }

@@ -2,14 +2,12 @@ package gurukram.core.notation;
 
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseWords;
-import gurukram.core.plan.FlowSides.LeadNames;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.Side;
-import gurukram.core.pose.SideOf;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Span;
@@ -118,16 +116,10 @@ final class StepLine {
         return text.length() <= 60 ? text : text.substring(0, 60) + "…";
     }
 
-    /** In a flow with sides the lead, or its opposite where the flow's lead names the limb across from the pose's. */
+    /** In a flow what is usual there; elsewhere both. */
     private static SideRule usualSides(Pose pose, LineContext context) {
-        if (!pose.sides().hasSides()) return new SideRule.None();
-        boolean led = context.flow() != null && context.flow().settings().hasSides();
-        if (!led) return new SideRule.Both(Side.RIGHT);
-        LeadNames lead = context.flow().settings().sides().names();
-        boolean across = (lead == LeadNames.FOOT_BACK_FIRST && pose.sideOf() == SideOf.FRONT_LEG)
-                || (lead == LeadNames.LIFTED_LEG && pose.sideOf() == SideOf.STANDING_LEG)
-                || (lead == LeadNames.STANDING_LEG && pose.sideOf() == SideOf.LIFTED_LEG);
-        return across ? new SideRule.Other() : new SideRule.Lead();
+        if (context.flow() != null) return context.flow().settings().sides().usualFor(pose);
+        return pose.sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
     }
 
     /** In a flow one half-breath, the pose's own or the one that comes next; elsewhere the pose's usual dose. */

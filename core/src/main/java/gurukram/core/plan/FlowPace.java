@@ -94,6 +94,33 @@ public record FlowPace(Integer positionMillis, List<Integer> byRound, List<Mode.
         return new FlowPace(positionMillis, byRound, others, cues);
     }
 
+    /** Another mode in one of so many rounds; the others stay as they are. */
+    public FlowPace withModeIn(int round, int rounds, Mode mode) {
+        List<Mode.Run> runs = new ArrayList<>();
+        for (int i = 1; i <= rounds; i++) {
+            Mode here = i == round ? mode : modeIn(i);
+            Mode.Run last = runs.isEmpty() ? null : runs.get(runs.size() - 1);
+            if (last == null || last.mode() != here) runs.add(new Mode.Run(1, here));
+            else runs.set(runs.size() - 1, new Mode.Run(last.rounds() + 1, here));
+        }
+        boolean usual = runs.size() == 1 && runs.get(0).mode() == Mode.BREATH;
+        return withModes(usual ? List.of() : runs);
+    }
+
+    /**
+     * Another typed pace in one round. Rounds before it that have none typed get the same, as it cannot be typed for a later
+     * round alone; the rounds behind it keep what they had, or follow it. Null takes the typed paces of all rounds away.
+     */
+    public FlowPace withPositionIn(int round, Integer ms) {
+        if (ms == null) return withPosition(null);
+        List<Integer> paces = new ArrayList<>();
+        for (int i = 1; i <= Math.max(round, byRound.size()); i++) {
+            Integer typed = positionMillisIn(i);
+            paces.add(i == round || typed == null ? ms : typed);
+        }
+        return withByRound(paces);
+    }
+
     public FlowPace withCues(List<CueLevel> others) {
         return new FlowPace(positionMillis, byRound, modes, others);
     }

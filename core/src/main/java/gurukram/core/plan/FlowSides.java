@@ -1,6 +1,8 @@
 package gurukram.core.plan;
 
+import gurukram.core.pose.Pose;
 import gurukram.core.pose.Side;
+import gurukram.core.pose.SideOf;
 import java.util.Locale;
 
 /**
@@ -113,5 +115,18 @@ public record FlowSides(Counting counting, Order order, Side first, Turn turn, L
 
     public FlowSides with(LeadNames other) {
         return new FlowSides(counting, order, first, turn, leads, other);
+    }
+
+    /**
+     * The sides a pose usually has in such a flow: the lead, or its opposite where the flow's lead names the limb across
+     * from the pose's; both, where the flow has no sides of its own.
+     */
+    public SideRule usualFor(Pose pose) {
+        if (!pose.sides().hasSides()) return new SideRule.None();
+        if (counting == Counting.NO_SIDES) return new SideRule.Both(Side.RIGHT);
+        boolean across = (names == LeadNames.FOOT_BACK_FIRST && pose.sideOf() == SideOf.FRONT_LEG)
+                || (names == LeadNames.LIFTED_LEG && pose.sideOf() == SideOf.STANDING_LEG)
+                || (names == LeadNames.STANDING_LEG && pose.sideOf() == SideOf.LIFTED_LEG);
+        return across ? new SideRule.Other() : new SideRule.Lead();
     }
 }

@@ -111,10 +111,33 @@ public record Step(
             }
         }
         if (other != null && !other.equals(dose)) {
-            NodeId name =
-                    before == null || changed.stream().anyMatch(isNamed(before.id())) ? layerId(level) : before.id();
+            NodeId name = before == null || changed.stream().anyMatch(isNamed(before.id()))
+                    ? layerId(level, "dose")
+                    : before.id();
             changed.add(new Layer(name, When.at(level), new Layer.Become(null, null, other)));
         }
+        return withLayers(changed);
+    }
+
+    /** Another pose at one level; null, or the base line's own pose, takes the difference away. */
+    public Step withPoseFor(Level level, String other) {
+        String wanted = other == null || other.equals(pose) ? null : other;
+        List<Layer> changed = new ArrayList<>();
+        boolean done = wanted == null;
+        for (Layer layer : layers) {
+            boolean mine = layer.when().equals(When.at(level)) && layer.edit() instanceof Layer.Become;
+            if (!mine) {
+                changed.add(layer);
+                continue;
+            }
+            Layer.Become become = (Layer.Become) layer.edit();
+            String next = done ? null : wanted;
+            done = true;
+            boolean changesNothing = next == null && become.sides() == null && become.dose() == null;
+            if (changesNothing) continue;
+            changed.add(new Layer(layer.id(), layer.when(), new Layer.Become(next, become.sides(), become.dose())));
+        }
+        if (!done) changed.add(new Layer(layerId(level, "pose"), When.at(level), new Layer.Become(wanted, null, null)));
         return withLayers(changed);
     }
 
@@ -122,10 +145,10 @@ public record Step(
         return layer -> layer.id().equals(id);
     }
 
-    /** A name for the layer of a level's dose that is the same in every window it is made in. */
-    private NodeId layerId(Level level) {
+    /** A name for the layer of a level's dose or pose that is the same in every window it is made in. */
+    private NodeId layerId(Level level, String what) {
         String own = id.value().length() > 32 ? id.value().substring(0, 32) : id.value();
-        return new NodeId(own + "-dose-" + "bia".charAt(level.ordinal()));
+        return new NodeId(own + "-" + what + "-" + "bia".charAt(level.ordinal()));
     }
 
     public Step withPose(String other) {

@@ -41,4 +41,36 @@ public record Theme(
     public Theme withTitle(String other) {
         return new Theme(other, sentence, affirmation, image, quotation, focus, mantra, open, close);
     }
+
+    public Theme withSentence(String other) {
+        return new Theme(title, other, affirmation, image, quotation, focus, mantra, open, close);
+    }
+
+    public Theme withAffirmation(String other) {
+        return new Theme(title, sentence, other, image, quotation, focus, mantra, open, close);
+    }
+
+    public Theme withImage(String other) {
+        return new Theme(title, sentence, affirmation, other, quotation, focus, mantra, open, close);
+    }
+
+    public Theme withQuotation(String other) {
+        return new Theme(title, sentence, affirmation, image, other, focus, mantra, open, close);
+    }
+
+    public Theme withFocus(String other) {
+        return new Theme(title, sentence, affirmation, image, quotation, other, mantra, open, close);
+    }
+
+    public Theme withMantra(String other) {
+        return new Theme(title, sentence, affirmation, image, quotation, focus, other, open, close);
+    }
+
+    public Theme withOpen(String other) {
+        return new Theme(title, sentence, affirmation, image, quotation, focus, mantra, other, close);
+    }
+
+    public Theme withClose(String other) {
+        return new Theme(title, sentence, affirmation, image, quotation, focus, mantra, open, other);
+    }
 }

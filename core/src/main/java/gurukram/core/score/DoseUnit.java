@@ -35,6 +35,18 @@ public enum DoseUnit {
         return dose.equals(new Dose.Movement(Breath.EXHALE)) ? OUT : WRITTEN;
     }
 
+    /** What is typed, with the unit where it is a bare number or range: {@code 8} in breaths is {@code 8 breaths}. */
+    public String complete(String typed) {
+        String bare = typed.strip();
+        if (!bare.matches("\\d+(?: *[-–] *\\d+)?")) return typed;
+        return switch (this) {
+            case SECONDS -> bare + " s";
+            case REPS -> bare + " reps";
+            case OPEN -> bare + " s open";
+            case BREATHS, IN, OUT, WRITTEN -> bare + " breaths";
+        };
+    }
+
     /** The dose in this unit: breaths become seconds at the pose's breath and back, rounded, never under 1. */
     public Dose convert(Dose dose, Pose pose, Pace pace) {
         long breath = pose == null ? pace.passiveBreath() : pace.holdBreath(pose.hold());

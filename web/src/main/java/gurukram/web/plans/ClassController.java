@@ -1,22 +1,21 @@
 package gurukram.web.plans;
 
 import gurukram.core.notation.LineReader;
+import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.text.Problem;
-import gurukram.core.text.Refused;
-import gurukram.web.plans.ClassEditor.Answer;
-import gurukram.web.plans.ClassEditor.Outcome;
+import gurukram.core.score.Score;
+import gurukram.web.plans.EditAnswers.Asked;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
-import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.function.Supplier;
 import java.util.random.RandomGenerator;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -25,36 +24,44 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/**
- * The class page. Every edit is a POST that answers with the same region the page was made of; without htmx it redirects to
- * the page.
- */
+/** The class page. Every edit is a POST that answers with what changes on the page; without htmx it redirects to the page. */
 @Controller
 class ClassController {
     private final ClassStore store;
     private final ClassEditor editor;
+    private final ClassPages pages;
+    private final EditAnswers answers;
     private final Poses poses;
     private final Supplier<NodeId> newIds;
 
-    ClassController(ClassStore store, ClassEditor editor, Poses poses, RandomGenerator random) {
+    ClassController(
+            ClassStore store,
+            ClassEditor editor,
+            ClassPages pages,
+            EditAnswers answers,
+            Poses poses,
+            RandomGenerator random) {
         this.store = store;
         this.editor = editor;
+        this.pages = pages;
+        this.answers = answers;
         this.poses = poses;
         this.newIds = () -> NodeId.random(random);
     }
 
+    /** @param level a level, or {@code MIXED} for all of them on one clock; without it, what the class is for */
     @GetMapping("/classes/{id}")
     String page(
             @AuthenticationPrincipal Teacher teacher,
             @PathVariable ClassId id,
-            @RequestParam(required = false) Level level,
+            @RequestParam(required = false) String level,
             HttpServletResponse response,
             Model model) {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
         response.setHeader("Vary", "HX-Request");
         response.setHeader("Cache-Control", "no-store");
-        model.addAttribute("page", build(teacher, stored, level, Notice.NONE, null));
-        model.addAttribute("poses", poses.offered(teacher));
+        View view = View.of(level, stored.plan().settings());
+        model.addAttribute("page", pages.page(teacher, stored, view, Notice.NONE, null));
         return "plans/class";
     }
 
@@ -62,16 +69,20 @@ class ClassController {
     String print(
             @AuthenticationPrincipal Teacher teacher,
             @PathVariable ClassId id,
-            @RequestParam(required = false) Level level,
+            @RequestParam(required = false) String level,
             Model model) {
         StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
-        Level shown = level == null ? stored.plan().settings().level() : level;
-        model.addAttribute(
-                "page", PrintPage.of(stored, editor.unfold(teacher, stored.plan(), shown), shown, poses.of(teacher)));
+        View view = View.of(level, stored.plan().settings());
+        Score score = editor.unfold(teacher, stored.plan(), view.level());
+        model.addAttribute("page", PrintPage.of(stored, score, view, poses.of(teacher)));
         return "plans/print";
     }
 
-    /** One field of one node: {@code node} is {@code class} for the settings of the class. */
+    /**
+     * One field of one node: {@code node} is {@code class} for the settings of the class.
+     *
+     * @param of the level whose line it changes, where that is not the one shown
+     */
     @PostMapping("/classes/{id}/change")
     String change(
             @AuthenticationPrincipal Teacher teacher,
@@ -79,11 +90,12 @@ class ClassController {
             @RequestParam String node,
             @RequestParam String field,
             @RequestParam(defaultValue = "") String value,
+            @RequestParam(defaultValue = "") String of,
             EditPost post,
             Model model) {
-        Level level = post.levelOr(() -> ownLevel(teacher, id));
-        FieldEdit edit = new FieldEdit(new NodeId(node), field, value, level, poses.of(teacher), newIds);
-        return apply(teacher, id, post, edit, node, field, model);
+        Level level = of.isEmpty() ? view(teacher, id, post).level() : Level.valueOf(of);
+        FieldEdit edit = new FieldEdit(new NodeId(node), field, value, level, !of.isEmpty(), poses.of(teacher), newIds);
+        return answers.edited(new Asked(teacher, id, post, node, field, of), edit, model);
     }
 
     /** A typed line. */
@@ -95,14 +107,14 @@ class ClassController {
             @RequestParam(defaultValue = "") String at,
             EditPost post,
             Model model) {
-        Level level = post.levelOr(() -> ownLevel(teacher, id));
+        Level shown = view(teacher, id, post).level();
         PoseCatalogue mine = poses.of(teacher);
-        LineEdit edit =
-                new LineEdit(line, at, level, editor.schoolOf(teacher), new LineReader(mine, newIds), mine, newIds);
-        return apply(teacher, id, post, edit, Refusal.LINE, "", model);
+        LineReader reader = new LineReader(mine, newIds);
+        LineEdit edit = new LineEdit(line, at, shown, editor.schoolOf(teacher), reader, mine, newIds);
+        return answers.edited(new Asked(teacher, id, post, Refusal.LINE, "", ""), edit, model);
     }
 
-    /** {@code what}: up, down, duplicate or remove. */
+    /** @param node one part of the class, or several with spaces between; {@code what}: see {@link TreeEdit.What} */
     @PostMapping("/classes/{id}/tree")
     String tree(
             @AuthenticationPrincipal Teacher teacher,
@@ -111,18 +123,39 @@ class ClassController {
             @RequestParam String what,
             EditPost post,
             Model model) {
-        TreeEdit.What action = TreeEdit.What.valueOf(what.toUpperCase(Locale.ROOT));
-        return apply(teacher, id, post, new TreeEdit(action, new NodeId(node), newIds), node, "", model);
+        TreeEdit.What action =
+                TreeEdit.What.valueOf(what.toUpperCase(Locale.ROOT).replace('-', '_'));
+        TreeEdit edit = new TreeEdit(action, ids(node), poses.of(teacher), newIds);
+        return answers.edited(new Asked(teacher, id, post, node, "", ""), edit, model);
+    }
+
+    /** @param target the part they are put before or behind */
+    @PostMapping("/classes/{id}/move")
+    String move(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable ClassId id,
+            @RequestParam String node,
+            @RequestParam String target,
+            @RequestParam String where,
+            EditPost post,
+            Model model) {
+        MoveEdit.Where place = MoveEdit.Where.valueOf(where.toUpperCase(Locale.ROOT));
+        MoveEdit edit = new MoveEdit(ids(node), new NodeId(target), place, poses.of(teacher));
+        return answers.edited(new Asked(teacher, id, post, node, "", ""), edit, model);
+    }
+
+    static List<NodeId> ids(String words) {
+        return Arrays.stream(words.strip().split("\\s+")).map(NodeId::new).toList();
     }
 
     @PostMapping("/classes/{id}/undo")
     String undo(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, EditPost post, Model model) {
-        return answered(teacher, id, post, editor.undo(teacher, id, post.version()), Notice.NONE, model);
+        return answers.moved(new Asked(teacher, id, post, "", "", ""), editor.undo(teacher, id, post.version()), model);
     }
 
     @PostMapping("/classes/{id}/redo")
     String redo(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, EditPost post, Model model) {
-        return answered(teacher, id, post, editor.redo(teacher, id, post.version()), Notice.NONE, model);
+        return answers.moved(new Asked(teacher, id, post, "", "", ""), editor.redo(teacher, id, post.version()), model);
     }
 
     @PostMapping("/classes/{id}/delete")
@@ -131,89 +164,10 @@ class ClassController {
         return "redirect:/";
     }
 
-    private Level ownLevel(Teacher teacher, ClassId id) {
-        return store.find(teacher, id)
-                .orElseThrow(NotFound::new)
-                .plan()
-                .settings()
-                .level();
-    }
-
-    private String apply(
-            Teacher teacher, ClassId id, EditPost post, EditRequest edit, String node, String field, Model model) {
-        try {
-            Answer answer = editor.edit(teacher, id, post.version(), edit);
-            boolean lost = answer.outcome() == Outcome.COLLIDED && !field.isEmpty();
-            Notice.Again again = lost ? new Notice.Again(node, field, edit.typed()) : null;
-            return answered(teacher, id, post, answer, new Notice("", again), model);
-        } catch (Refused e) {
-            StoredClass now = store.find(teacher, id).orElseThrow(NotFound::new);
-            post.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return refused(teacher, id, post, now, node, field, edit.typed(), e.problem(), model);
-        }
-    }
-
-    private String refused(
-            Teacher teacher,
-            ClassId id,
-            EditPost post,
-            StoredClass now,
-            String node,
-            String field,
-            String typed,
-            Problem problem,
-            Model model) {
-        boolean stillThere = node.equals(Refusal.LINE)
-                || node.equals(NodeId.CLASS.value())
-                || now.plan().has(new NodeId(node));
-        boolean hasPlace = stillThere && (node.equals(Refusal.LINE) || !field.isEmpty());
-        Notice notice = Notice.NONE;
-        if (!hasPlace) {
-            String kept = typed.isEmpty() ? "" : " You typed “" + typed + "”.";
-            notice = Notice.of(problem + kept);
-        }
-        Refusal refusal = Refusal.of(node, field, typed, problem);
-        model.addAttribute("page", build(teacher, now, post.level(), notice, refusal));
-        model.addAttribute("poses", poses.offered(teacher));
-        return post.isHtmx() ? "plans/parts/region" : "plans/class";
-    }
-
-    private String answered(Teacher teacher, ClassId id, EditPost post, Answer answer, Notice notice, Model model) {
-        Notice told = notice;
-        if (answer.outcome() == Outcome.REPLAYED) {
-            told = Notice.of(
-                    "This class was also changed in another window. Both changes are kept; you see them here.");
-        }
-        if (answer.outcome() == Outcome.COLLIDED) {
-            post.response().setStatus(HttpStatus.CONFLICT.value());
-            told = new Notice(collision(notice.again()), notice.again());
-        }
-        if (!post.isHtmx()) return "redirect:/classes/" + id;
-        if (answer.at() != null) post.response().setHeader("HX-Trigger", "{\"line-at\":\"" + answer.at() + "\"}");
-        model.addAttribute("page", build(teacher, answer.now(), post.level(), told, null));
-        return "plans/parts/region";
-    }
-
-    private static String collision(Notice.Again again) {
-        String told = "This was changed in another window first; what you see here is how it is now.";
-        return again == null ? told : told + " You typed “" + again.value() + "”.";
-    }
-
-    private ClassPage build(Teacher teacher, StoredClass stored, Level level, Notice notice, Refusal refusal) {
-        Level shown = level == null ? stored.plan().settings().level() : level;
-        return new ClassPageBuilder(
-                        stored, editor.unfold(teacher, stored.plan(), shown), shown, poses.of(teacher), refusal)
-                .build(notice);
-    }
-
-    /** What comes with every edit. */
-    record EditPost(int version, Level level, HttpServletRequest request, HttpServletResponse response) {
-        boolean isHtmx() {
-            return request.getHeader("HX-Request") != null;
-        }
-
-        Level levelOr(Supplier<Level> own) {
-            return level == null ? own.get() : level;
-        }
+    /** The page says which line it shows; only who asks without a page makes us look it up. */
+    private View view(Teacher teacher, ClassId id, EditPost post) {
+        if (!post.view().isEmpty()) return View.of(post.view(), null);
+        ClassPlan plan = store.find(teacher, id).orElseThrow(NotFound::new).plan();
+        return View.of("", plan.settings());
     }
 }

@@ -54,8 +54,11 @@ public class ClassEditor {
         UNCHANGED
     }
 
-    /** @param at where the next typed line goes; null leaves it as it is */
-    record Answer(Outcome outcome, StoredClass now, NodeId at) {}
+    /**
+     * @param before the class just before the edit; null where that is of no use
+     * @param at where the next typed line goes; null leaves it as it is
+     */
+    record Answer(Outcome outcome, StoredClass before, StoredClass now, NodeId at) {}
 
     public ClassId create(Teacher teacher, ClassPlan plan, UUID group) {
         PlanRules.check(plan, poses.of(teacher));
@@ -79,18 +82,19 @@ public class ClassEditor {
     Answer edit(Teacher teacher, ClassId id, int version, EditRequest request) {
         StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
         EditRequest.Labelled asked = request.on(now.plan());
-        if (asked.edit() == null) return new Answer(Outcome.UNCHANGED, now, asked.at());
+        if (asked.edit() == null) return new Answer(Outcome.UNCHANGED, now, now, asked.at());
         PlanEdit edit = asked.edit();
         ClassPlan after = PlanRules.check(edit.applyTo(now.plan()), poses.of(teacher));
         boolean behind = version < now.version();
-        if (after.equals(now.plan())) return new Answer(Outcome.UNCHANGED, now, asked.at());
-        if (behind && edit instanceof PlanEdit.Rewrite) return new Answer(Outcome.COLLIDED, now, null);
+        if (after.equals(now.plan())) return new Answer(Outcome.UNCHANGED, now, now, asked.at());
+        if (behind && edit instanceof PlanEdit.Rewrite) return new Answer(Outcome.COLLIDED, null, now, null);
         if (behind) {
             Set<NodeId> moved = store.movedSince(teacher, id, version);
-            if (!Collections.disjoint(moved, edit.touches(now.plan()))) return new Answer(Outcome.COLLIDED, now, null);
+            if (!Collections.disjoint(moved, edit.touches(now.plan())))
+                return new Answer(Outcome.COLLIDED, null, now, null);
         }
         StoredClass saved = store.edit(teacher, now, after, lengthOf(teacher, after), edit, asked.label());
-        return new Answer(behind ? Outcome.REPLAYED : Outcome.SAVED, saved, asked.at());
+        return new Answer(behind ? Outcome.REPLAYED : Outcome.SAVED, now, saved, asked.at());
     }
 
     /**
@@ -129,8 +133,8 @@ public class ClassEditor {
     @Transactional
     Answer undo(Teacher teacher, ClassId id, int version) {
         StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
-        if (version < now.version()) return new Answer(Outcome.COLLIDED, now, null);
-        if (now.undoLabel() == null) return new Answer(Outcome.UNCHANGED, now, null);
+        if (version < now.version()) return new Answer(Outcome.COLLIDED, null, now, null);
+        if (now.undoLabel() == null) return new Answer(Outcome.UNCHANGED, now, now, null);
         ClassStore.Revision undone = store.revision(teacher, id, now.head());
         List<Integer> redo = new ArrayList<>(now.redo());
         redo.add(now.head());
@@ -138,25 +142,26 @@ public class ClassEditor {
         ClassStore.Move move =
                 new ClassStore.Move("undo", now.head(), undone.inverse().touches(now.plan()));
         store.moveHead(teacher, now, after, lengthOf(teacher, after), undone.parent(), redo, move);
-        return saved(teacher, id);
+        return saved(teacher, now);
     }
 
     @Transactional
     Answer redo(Teacher teacher, ClassId id, int version) {
         StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
-        if (version < now.version()) return new Answer(Outcome.COLLIDED, now, null);
-        if (now.redo().isEmpty()) return new Answer(Outcome.UNCHANGED, now, null);
+        if (version < now.version()) return new Answer(Outcome.COLLIDED, null, now, null);
+        if (now.redo().isEmpty()) return new Answer(Outcome.UNCHANGED, now, now, null);
         List<Integer> redo = new ArrayList<>(now.redo());
         int seq = redo.remove(redo.size() - 1);
         PlanEdit edit = store.revision(teacher, id, seq).edit();
         ClassPlan after = edit.applyTo(now.plan());
         ClassStore.Move move = new ClassStore.Move("redo", seq, edit.touches(now.plan()));
         store.moveHead(teacher, now, after, lengthOf(teacher, after), seq, redo, move);
-        return saved(teacher, id);
+        return saved(teacher, now);
     }
 
-    private Answer saved(Teacher teacher, ClassId id) {
-        return new Answer(Outcome.SAVED, store.find(teacher, id).orElseThrow(NotFound::new), null);
+    private Answer saved(Teacher teacher, StoredClass before) {
+        return new Answer(
+                Outcome.SAVED, before, store.find(teacher, before.id()).orElseThrow(NotFound::new), null);
     }
 
     private long lengthOf(Teacher teacher, ClassPlan plan) {

@@ -1,30 +1,86 @@
 package gurukram.web.plans;
 
+import gurukram.core.time.Millis;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
-/** All that the class page's template may see. */
+/**
+ * All that the class page's template may see.
+ *
+ * @param view the line shown, as it stands in addresses
+ * @param begins when the class begins by the clock; null when that does not matter
+ * @param undo what undoing takes back; null when there is nothing; {@code redo} likewise
+ */
 public record ClassPage(
-        String id, int version, Head head, List<Row> rows, Notice notice, Typing typing, String undo, String redo) {
-
-    /** Where fields are sent. */
-    public String changeUrl() {
-        return "/classes/" + id + "/change";
-    }
+        String id,
+        int version,
+        String view,
+        LocalTime begins,
+        Head head,
+        Rows rows,
+        Overview overview,
+        Notice notice,
+        Typing typing,
+        String undo,
+        String redo) {
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
 
     /** The markup of a field, already escaped. */
     public String markup(Field field) {
-        return FieldMarkup.of(field, changeUrl());
+        return FieldMarkup.of(field);
     }
 
-    /** Where rows are moved, doubled and taken out. */
-    public String treeUrl() {
-        return "/classes/" + id + "/tree";
+    public boolean isEmpty() {
+        return rows.rows().isEmpty();
+    }
+
+    /** The markup of all rows. */
+    public String spine() {
+        return spine(rows.rows().keySet());
+    }
+
+    /** The markup of some rows; those that are not there are left out. */
+    String spine(Collection<String> ids) {
+        StringBuilder spine = new StringBuilder();
+        for (Row row : rows.all()) {
+            if (!ids.contains(row.id())) continue;
+            Long start = rows.starts().get(row.id());
+            String at = start == null ? "" : Millis.showWhole(start);
+            String clock = start == null || begins == null
+                    ? ""
+                    : begins.plusSeconds(start / Millis.SECOND).format(CLOCK);
+            spine.append(RowMarkup.of(row, at, clock));
+        }
+        return spine.toString();
+    }
+
+    /** The rows in their order. */
+    public String order() {
+        return String.join(" ", rows.rows().keySet());
+    }
+
+    /** When each row begins, in whole seconds, in the same order; {@code -} for one that is never reached. */
+    public String starts() {
+        return rows.rows().keySet().stream()
+                .map(rows.starts()::get)
+                .map(ms -> ms == null ? "-" : String.valueOf((ms + 500) / Millis.SECOND))
+                .collect(Collectors.joining(" "));
+    }
+
+    /** The lists that fields choose from. */
+    public Map<String, List<Field.Option>> lists() {
+        return Lists.all();
     }
 
     /**
      * The head that never scrolls away.
      *
-     * @param level the level shown; {@code ownLevel} the class's own
+     * @param peak the pose the class leads to; empty when none is named
+     * @param own the class's own view, as it stands in addresses
      * @param fit how the length stands to the slot, in words
      * @param fitState {@code fits}, {@code long} or {@code short}
      * @param even whether both sides have the same written work, {@code sides} says so in words
@@ -32,10 +88,11 @@ public record ClassPage(
     public record Head(
             Field title,
             Field theme,
+            String peak,
+            String about,
             Field slot,
-            Field style,
-            Field ownLevel,
-            String level,
+            List<Field.Option> views,
+            String own,
             String length,
             String band,
             String fit,
@@ -48,7 +105,7 @@ public record ClassPage(
             int slotX) {}
 
     /** A section's share of the bar in the head; x and width in units of a bar 1000 wide. */
-    public record Segment(String id, String title, String length, int x, int width, boolean odd) {}
+    public record Segment(String id, String title, String length, int x, int width, boolean odd, boolean peak) {}
 
     /** The typing line: what stands in it, and what is wrong with it. */
     public record Typing(String line, String message, List<String> offers) {}

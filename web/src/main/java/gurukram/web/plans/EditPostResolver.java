@@ -1,6 +1,5 @@
 package gurukram.web.plans;
 
-import gurukram.core.pose.Level;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
@@ -12,7 +11,7 @@ import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Reads {@code version} and {@code level}, which stand beside every edit. */
+/** Reads {@code version}, {@code view} and {@code panel}, which stand beside every edit. */
 @Configuration
 class EditPostResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer {
     @Override
@@ -22,7 +21,7 @@ class EditPostResolver implements HandlerMethodArgumentResolver, WebMvcConfigure
 
     @Override
     public boolean supportsParameter(MethodParameter parameter) {
-        return parameter.getParameterType() == ClassController.EditPost.class;
+        return parameter.getParameterType() == EditPost.class;
     }
 
     @Override
@@ -32,11 +31,13 @@ class EditPostResolver implements HandlerMethodArgumentResolver, WebMvcConfigure
             NativeWebRequest request,
             WebDataBinderFactory binders) {
         String version = request.getParameter("version");
-        String level = request.getParameter("level");
+        String view = request.getParameter("view");
+        String panel = request.getParameter("panel");
         if (version == null || !version.matches("\\d{1,9}")) throw new IllegalArgumentException("no version");
-        return new ClassController.EditPost(
+        return new EditPost(
                 Integer.parseInt(version),
-                level == null || level.isEmpty() ? null : Level.valueOf(level),
+                view == null ? "" : view,
+                panel == null ? "" : panel,
                 request.getNativeRequest(HttpServletRequest.class),
                 request.getNativeResponse(HttpServletResponse.class));
     }

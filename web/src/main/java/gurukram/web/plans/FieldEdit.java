@@ -17,9 +17,18 @@ import java.util.function.Supplier;
 /**
  * One field of one node gets another value.
  *
- * @param level the level the page shows: a dose typed at the class's own level is the base line, at another its own
+ * @param level the level the page shows: a dose typed at the class's own level is the base line, at another its own; null is
+ *     the base line
+ * @param ownLine whether it is for that level alone in any case
  */
-record FieldEdit(NodeId node, String field, String value, Level level, PoseCatalogue catalogue, Supplier<NodeId> newIds)
+record FieldEdit(
+        NodeId node,
+        String field,
+        String value,
+        Level level,
+        boolean ownLine,
+        PoseCatalogue catalogue,
+        Supplier<NodeId> newIds)
         implements EditRequest {
     /** The node's own line, and the lines under it, as text. */
     static final String LINE = "line";
@@ -29,7 +38,7 @@ record FieldEdit(NodeId node, String field, String value, Level level, PoseCatal
     @Override
     public Labelled on(ClassPlan now) {
         if (node.equals(NodeId.CLASS)) {
-            PlanEdit edit = new PlanEdit.Settings(ClassFields.with(now.settings(), field, value));
+            PlanEdit edit = new PlanEdit.Settings(new ClassFields(catalogue).with(now.settings(), field, value));
             return new Labelled(edit, "Class: " + field, null);
         }
         Node found = now.find(node).orElseThrow(() -> new Refused("That part of the class is no longer there."));
@@ -40,11 +49,11 @@ record FieldEdit(NodeId node, String field, String value, Level level, PoseCatal
         boolean hasText = found instanceof Flow || found instanceof Step;
         if (hasText && field.equals(LINE)) return text().withLine(found, around(found, now), value);
         if (hasText && field.equals(LINES)) return text().withLines(found, around(found, now), value);
-        if (found instanceof Flow flow) return flow.with(FlowFields.with(flow.settings(), field, value));
+        if (found instanceof Flow flow) return FlowFields.with(flow, field, value);
         if (found instanceof Section section) return SectionFields.with(section, field, value);
         if (!(found instanceof Step step)) throw new IllegalArgumentException("no fields on this node");
-        boolean baseLine = level == now.settings().level();
-        return new StepFields(catalogue, level, baseLine).with(step, field, value);
+        boolean baseLine = !ownLine && (level == null || level == now.settings().level());
+        return new StepFields(catalogue, level, baseLine, around(found, now)).with(step, field, value);
     }
 
     private NodeText text() {

@@ -1,112 +1,108 @@
 package gurukram.web.plans;
 
-import org.springframework.web.util.HtmlUtils;
+import gurukram.web.shared.Html;
 
-/**
- * A field as markup. Some two hundred stand on a class page; as a template with its dozen expressions each they took
- * most of an answer's time, so this one part is written here.
- */
+/** A field as markup: a box or a list that sends its value as soon as it is changed. */
 final class FieldMarkup {
-    private final StringBuilder html = new StringBuilder(600);
+    private final Html html = new Html();
     private final Field field;
 
     private FieldMarkup(Field field) {
         this.field = field;
     }
 
-    /** @param changeUrl where the value is sent */
-    static String of(Field field, String changeUrl) {
+    static String of(Field field) {
         FieldMarkup markup = new FieldMarkup(field);
-        markup.write(changeUrl);
+        markup.write();
         return markup.html.toString();
     }
 
-    private void write(String changeUrl) {
+    private void write() {
         boolean wrong = !field.error().isEmpty();
-        html.append("<span class=\"edit").append(wrong ? " wrong" : "").append('"');
-        attribute("id", field.id() + "-edit");
-        html.append('>');
-        words("before", field.before());
-        if (field.isChoice()) select(changeUrl);
-        else if (field.rows() > 0) lines(changeUrl);
-        else input(changeUrl);
-        words("after", field.after());
+        html.element("span", wrong ? "edit wrong" : "edit").attribute("id", field.id() + "-edit");
+        html.words("span", "before", field.before());
+        if (field.isChoice()) select();
+        else if (field.isTick()) tick();
+        else if (field.rows() > 0) lines();
+        else input();
+        html.words("span", "after", field.after());
         if (wrong) {
-            html.append("<span class=\"fault\" role=\"alert\"");
-            attribute("id", field.id() + "-error");
-            html.append('>').append(HtmlUtils.htmlEscape(field.error())).append("</span>");
+            html.element("span", "fault")
+                    .attribute("role", "alert")
+                    .attribute("id", field.id() + "-error")
+                    .text(field.error())
+                    .end("span");
         }
-        html.append("</span>");
+        html.end("span");
     }
 
-    private void select(String changeUrl) {
-        html.append("<select");
-        common(changeUrl);
-        html.append('>');
+    /** Of a long list only the choice made is written; the page fills in the others, which it has once, when it is opened. */
+    private void select() {
+        html.element("select");
+        common();
+        html.attributeIf(!field.list().isEmpty(), "data-list", field.list());
         for (Field.Option option : field.options()) {
-            html.append("<option");
-            attribute("value", option.value());
-            if (option.value().equals(field.value())) html.append(" selected=\"selected\"");
-            html.append('>').append(HtmlUtils.htmlEscape(option.words())).append("</option>");
+            boolean chosen = option.value().equals(field.value());
+            if (!chosen && !field.list().isEmpty()) continue;
+            html.element("option")
+                    .attribute("value", option.value())
+                    .attributeIf(chosen, "selected", "selected")
+                    .text(option.words())
+                    .end("option");
         }
-        html.append("</select>");
+        html.end("select");
     }
 
-    private void input(String changeUrl) {
+    private void tick() {
+        html.element("input")
+                .attribute("type", "checkbox")
+                .attributeIf(field.value().equals("yes"), "checked", "checked");
+        common();
+        html.text("");
+    }
+
+    private void input() {
         nudge("-1", "−");
-        html.append("<input type=\"text\" autocomplete=\"off\"");
-        attribute("class", field.isNumber() ? "number" : "words");
-        attribute("value", field.value());
-        attribute("size", String.valueOf(field.width()));
-        attribute("placeholder", field.isNumber() ? "auto" : field.label());
-        if (field.isNumber()) attribute("inputmode", "decimal");
-        common(changeUrl);
-        html.append('>');
+        html.element("input", field.isNumber() ? "number" : field.isAmount() ? "amount" : "words")
+                .attribute("type", "text")
+                .attribute("autocomplete", "off")
+                .attribute("value", field.value())
+                .attribute("size", String.valueOf(field.width()))
+                .attribute("placeholder", field.isNumber() ? "auto" : field.label());
+        html.attributeIf(field.isNumber(), "inputmode", "decimal");
+        common();
+        html.text("");
         nudge("1", "+");
     }
 
-    private void lines(String changeUrl) {
-        html.append("<textarea class=\"words\" spellcheck=\"false\"");
-        attribute("rows", String.valueOf(field.rows()));
-        attribute("cols", String.valueOf(field.width()));
-        common(changeUrl);
-        html.append(">\n").append(HtmlUtils.htmlEscape(field.value())).append("</textarea>");
+    private void lines() {
+        html.element("textarea", "words")
+                .attribute("spellcheck", "false")
+                .attribute("rows", String.valueOf(field.rows()))
+                .attribute("cols", String.valueOf(field.width()));
+        common();
+        html.markup("\n").text(field.value()).end("textarea");
     }
 
-    private void common(String changeUrl) {
-        attribute("id", field.id());
-        attribute("name", "value");
-        attribute("hx-post", changeUrl);
-        attribute("hx-trigger", "change");
-        attribute("data-node", field.node());
-        attribute("data-field", field.name());
-        attribute("aria-label", field.label());
+    private void common() {
+        html.attribute("id", field.id())
+                .attribute("name", "value")
+                .attribute("data-node", field.node())
+                .attribute("data-field", field.name())
+                .attributeIf(!field.level().isEmpty(), "data-of", field.level())
+                .attribute("aria-label", field.label());
         if (field.error().isEmpty()) return;
-        attribute("aria-invalid", "true");
-        attribute("aria-describedby", field.id() + "-error");
+        html.attribute("aria-invalid", "true").attribute("aria-describedby", field.id() + "-error");
     }
 
     private void nudge(String by, String sign) {
-        if (!field.isNumber()) return;
-        html.append("<button type=\"button\" class=\"nudge\" tabindex=\"-1\" aria-hidden=\"true\"");
-        attribute("data-nudge", by);
-        html.append('>').append(sign).append("</button>");
-    }
-
-    private void words(String place, String words) {
-        if (words.isEmpty()) return;
-        html.append("<span class=\"")
-                .append(place)
-                .append("\">")
-                .append(HtmlUtils.htmlEscape(words))
-                .append("</span>");
-    }
-
-    private void attribute(String name, String value) {
-        html.append(' ')
-                .append(name)
-                .append("=\"")
-                .append(HtmlUtils.htmlEscape(value))
-                .append('"');
+        if (!field.isNumber() && !field.isAmount()) return;
+        html.element("button", "nudge")
+                .attribute("type", "button")
+                .attribute("tabindex", "-1")
+                .attribute("aria-hidden", "true")
+                .attribute("data-nudge", by)
+                .text(sign)
+                .end("button");
     }
 }

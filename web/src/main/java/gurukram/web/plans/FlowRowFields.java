@@ -5,9 +5,7 @@ import static gurukram.core.text.Words.count;
 import gurukram.core.plan.CueLevel;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
 import gurukram.core.plan.FlowSides.Leads;
-import gurukram.core.plan.FlowSides.Order;
 import gurukram.core.plan.FlowSides.Turn;
 import gurukram.core.plan.Mode;
 import gurukram.core.score.Feet;
@@ -20,17 +18,6 @@ import java.util.stream.Collectors;
 
 /** The fields on a flow's bracket. */
 final class FlowRowFields {
-    private static final List<Field.Option> COUNTING = List.of(
-            new Field.Option(Counting.BOTH_SIDES.name(), "a round is both sides"),
-            new Field.Option(Counting.ONE_SIDE.name(), "a round is one side"),
-            new Field.Option(Counting.NO_SIDES.name(), "no sides"));
-    private static final List<Field.Option> ORDER = List.of(
-            new Field.Option(Order.EACH_ROUND.name(), "side by side"),
-            new Field.Option(Order.SIDE_FIRST.name(), "one side first"),
-            new Field.Option(Order.POSE_BY_POSE.name(), "pose by pose"));
-    private static final List<Field.Option> FIRST =
-            List.of(new Field.Option("RIGHT", "right first"), new Field.Option("LEFT", "left first"));
-
     private FlowRowFields() {}
 
     static List<Field> of(Flow flow, Refusal refusal) {
@@ -38,30 +25,24 @@ final class FlowRowFields {
         FlowSettings s = flow.settings();
         List<Field> fields = new ArrayList<>();
         fields.add(Field.number(id, "rounds", s.rounds(), "Rounds", "", s.rounds() == 1 ? "round" : "rounds"));
-        fields.add(Field.choice(id, "counting", s.counting().name(), "What a round is", COUNTING));
+        fields.add(Field.choice(id, "counting", s.counting().name(), "What a round is", Lists.COUNTING)
+                .fromList("counting"));
         if (s.hasSides()) {
-            fields.add(Field.choice(id, "order", s.sides().order().name(), "Order of the sides", ORDER));
-            fields.add(Field.choice(id, "first", s.sides().first().name(), "First side", FIRST));
+            fields.add(Field.choice(id, "order", s.sides().order().name(), "Order of the sides", Lists.ORDER)
+                    .fromList("order"));
+            fields.add(Field.choice(id, "first", s.sides().first().name(), "First side", Lists.FIRST)
+                    .fromList("first"));
         }
-        if (s.passes() > 1) fields.add(Field.choice(id, "join", s.join().words(), "How rounds meet", joins(s)));
+        if (s.passes() > 1) {
+            String join = s.join().words();
+            fields.add(Field.choice(id, "join", join, "How rounds meet", Lists.with(join, Lists.JOINS))
+                    .fromList("joins"));
+        }
         String pace =
                 s.pace().positionMillis() == null ? "" : Millis.seconds(s.pace().positionMillis());
         fields.add(Field.number(
                 id, "position", pace, "Seconds a position; empty follows your pace", "pace", "s a position"));
         return fields.stream().map(field -> field.orRefused(refusal)).toList();
-    }
-
-    /** The usual joins, and the flow's own where it is another. */
-    private static List<Field.Option> joins(FlowSettings settings) {
-        List<Field.Option> options = new ArrayList<>(List.of(
-                new Field.Option("separate", "rounds separate"),
-                new Field.Option("shared 0 1", "closing pose shared"),
-                new Field.Option("shared 1 1", "rounds linked"),
-                new Field.Option("rest 1 breath", "a breath between"),
-                new Field.Option("rest 3 breaths", "three breaths between")));
-        String own = settings.join().words();
-        if (options.stream().noneMatch(option -> option.value().equals(own))) options.add(new Field.Option(own, own));
-        return options;
     }
 
     /** {@code 3 rounds = 6 one-sided passes, 48 movements, 24 breaths}. */

@@ -7,7 +7,7 @@ package gurukram.web.plans;
  */
 public record Notice(String words, Again again) {
     /** A field edit that lost to another window's. */
-    public record Again(String node, String field, String value) {}
+    public record Again(String node, String field, String of, String value) {}
 
     static final Notice NONE = new Notice("", null);
 

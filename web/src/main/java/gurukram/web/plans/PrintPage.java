@@ -23,7 +23,8 @@ public record PrintPage(String title, String theme, String about, String length,
     /** @param depth 1 inside a flow, 0 elsewhere */
     public record Line(int depth, String name, String sides, String dose, String length, String note) {}
 
-    static PrintPage of(StoredClass stored, Score score, Level level, PoseCatalogue catalogue) {
+    static PrintPage of(StoredClass stored, Score score, View view, PoseCatalogue catalogue) {
+        Level level = view.level();
         Map<NodeId, NodeTotal> totals = score.totals();
         NotationWriter writer = new NotationWriter(catalogue);
         List<Part> parts = new ArrayList<>();
@@ -54,7 +55,11 @@ public record PrintPage(String title, String theme, String about, String length,
             parts.add(new Part(section.title(), start, length(total), lines));
         }
         var settings = stored.plan().settings();
-        String about = "%s, %s, slot %d min".formatted(settings.style().word(), level.word(), settings.slotMinutes());
+        String about = "%s, %s, slot %d min"
+                .formatted(
+                        settings.style().word(),
+                        level == null ? "mixed room, base line" : level.word(),
+                        settings.slotMinutes());
         return new PrintPage(
                 settings.title(), settings.theme().title(), about, Millis.showWhole(score.totalMs()), parts);
     }

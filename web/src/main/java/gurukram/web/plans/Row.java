@@ -1,115 +1,87 @@
 package gurukram.web.plans;
 
-import gurukram.core.text.Words;
 import java.util.List;
 
-/** One row of the spine. */
+/** One row of the spine: all that is drawn of it but its time, so that two rows that look the same are equal. */
 public sealed interface Row {
     String id();
 
-    /** {@code section}, {@code flow} or {@code step}: the part file that draws it. */
-    String kind();
+    /** What it is called in messages and for those who do not see the page. */
+    String name();
 
+    /** @param cueing way of cueing where it is not the usual; empty otherwise */
     record SectionRow(
-            String id,
-            String title,
-            Field name,
-            Field role,
-            Field cueing,
-            String start,
-            String length,
-            String share,
-            boolean empty)
-            implements Row {
-        @Override
-        public String kind() {
-            return "section";
-        }
-    }
+            String id, String name, Field title, String role, String cueing, String length, String share, boolean empty)
+            implements Row {}
 
     /**
      * @param counts rounds, passes and movements in words
      * @param feet which foot steps where; empty when none does
      * @param impossible steps nobody can take
-     * @param line the flow's line as text, {@code lines} what stands under it
+     * @param rounds what each round is; empty when there is but one
      */
     record FlowRow(
             String id,
-            Field name,
+            String name,
+            Field title,
             List<Field> fields,
-            String start,
             String length,
             String counts,
             String feet,
             List<String> impossible,
+            String flags,
             SpineBar bar,
-            Field line,
-            Field lines,
+            List<RoundCell> rounds,
             boolean empty)
-            implements Row {
-        @Override
-        public String kind() {
-            return "flow";
-        }
-    }
+            implements Row {}
 
-    /** @param words when it is done, as written */
-    record LinkRow(String id, String words) implements Row {
-        @Override
-        public String kind() {
-            return "link";
-        }
-    }
+    /** @param name when it is done, as written */
+    record LinkRow(String id, String name) implements Row {}
 
     /**
-     * @param figure address of the drawn figure; empty for open time
-     * @param atThisLevel what the shown level does differently; empty when nothing
-     * @param written the dose as text
-     * @param lines marks, timing, props and layers as text
-     * @param layers what is different at some levels, rounds or passes
-     * @param sum how the length comes about
-     * @param bracket classes that go on with a flow's bracket; empty outside flows
-     * @param ownDose whether the shown level has a dose of its own
+     * @param under what stands below the name: what this level does differently, layers, marks; else the Sanskrit name
+     * @param sanskrit whether {@code under} is a Sanskrit name
+     * @param figures what hangs on the spine
+     * @param sides null where there is nothing to choose
+     * @param breath {@code in}, {@code out} or empty
+     * @param lines every level's line, in a mixed room; empty otherwise
+     * @param in where it stands: {@code section}, {@code flow} or {@code link}
+     * @param ends whether it is the last under a flow's bracket
      */
     record StepRow(
             String id,
             String name,
-            String figure,
-            String sanskrit,
-            String atThisLevel,
-            String start,
+            String under,
+            boolean sanskrit,
+            boolean differs,
+            Hung figures,
+            SpineBar bar,
+            Field dose,
+            Field sides,
+            String breath,
             String length,
             String sum,
-            SpineBar bar,
-            Field sides,
-            Field unit,
-            List<Field> dose,
-            Field written,
-            Field note,
-            Field lines,
-            List<String> layers,
-            List<String> cautions,
-            String bracket,
-            boolean ownDose)
-            implements Row {
-        @Override
-        public String kind() {
-            return "step";
-        }
+            List<LevelLine> lines,
+            String in,
+            boolean ends)
+            implements Row {}
 
-        public String label() {
-            return name + ", from " + start + ", " + length;
-        }
+    /** Addresses of the figures at the left of the spine, on it, and at the right of it; empty where none hangs. */
+    record Hung(String left, String centre, String right) {}
 
-        /** {@code 3 cautions · note}: what lies under the fold. */
-        public String more() {
-            String count = cautions.isEmpty() ? "more" : Words.count(cautions.size(), "caution");
-            return note.value().isEmpty() ? count : count + " · note";
-        }
+    /**
+     * One level's line in a mixed room.
+     *
+     * @param pose the pose it does instead; empty when the same
+     * @param fits how it stands to the clock: time to stay or rest, or how much it is over; empty when it is the same
+     */
+    record LevelLine(String level, String pose, Field dose, String fits, boolean over) {}
 
-        /** One caution a line. */
-        public String cautionLines() {
-            return String.join("\n", cautions);
-        }
-    }
+    /**
+     * One round, or several that are the same, of a flow.
+     *
+     * @param rounds {@code 2} or {@code 3-6}
+     * @param changes what its layers change, one each
+     */
+    record RoundCell(String rounds, String mode, String pace, List<String> changes) {}
 }

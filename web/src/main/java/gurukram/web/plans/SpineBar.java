@@ -4,12 +4,15 @@ import gurukram.core.score.NodeTotal;
 import gurukram.core.time.Millis;
 
 /**
- * What one row hangs on the spine: right work to the right of it, left work to the left, the rest on it. Widths are in
- * units of a 240-wide drawing and grow with the square root of the time, so that four seconds and five minutes both show.
+ * The mats a row lays at the spine: right work to the right of it, left work to the left, the rest on it. Widths are in
+ * units of a 200-wide drawing and grow with the square root of the time, so that four seconds and five minutes both show.
  */
 public record SpineBar(int right, int left, int centre, String rightTime, String leftTime) {
-    static final int MOST = 100;
-    private static final double UNITS_PER_ROOT_SECOND = 6.2;
+    static final String VIEW = "0 0 200 16";
+    static final int MOST = 94;
+    private static final double UNITS_PER_ROOT_SECOND = 5.4;
+    private static final int MIDDLE = 100;
+    private static final int GAP = 4;
 
     static final SpineBar EMPTY = new SpineBar(0, 0, 0, "", "");
 
@@ -34,7 +37,7 @@ public record SpineBar(int right, int left, int centre, String rightTime, String
 
     /** The drawing in words. */
     public String words() {
-        if (leftTime.isEmpty() && rightTime.isEmpty()) return "both sides at once";
+        if (leftTime.isEmpty() && rightTime.isEmpty()) return centre == 0 ? "" : "both sides at once";
         return "left %s, right %s"
                 .formatted(leftTime.isEmpty() ? "0:00" : leftTime, rightTime.isEmpty() ? "0:00" : rightTime);
     }
@@ -43,23 +46,14 @@ public record SpineBar(int right, int left, int centre, String rightTime, String
     public String shapes() {
         boolean mixed = centre > 0 && (right > 0 || left > 0);
         StringBuilder shapes = new StringBuilder();
-        if (centre > 0) rect(shapes, "centre-bar\" rx=\"6", 120 - centre / 2, centre, mixed ? 1 : 11, mixed ? 9 : 18);
-        if (left > 0) rect(shapes, "left-bar", 112 - left, left, mixed ? 14 : 10, 20);
-        if (right > 0) rect(shapes, "right-bar", 128, right, mixed ? 14 : 10, 20);
+        if (centre > 0) rect(shapes, "centre-bar\" rx=\"2", MIDDLE - centre, 2 * centre, mixed ? 0 : 3, mixed ? 5 : 9);
+        if (left > 0) rect(shapes, "left-bar", MIDDLE - GAP - left, left, mixed ? 7 : 3, mixed ? 8 : 9);
+        if (right > 0) rect(shapes, "right-bar", MIDDLE + GAP, right, mixed ? 7 : 3, mixed ? 8 : 9);
         return shapes.toString();
     }
 
     private static void rect(StringBuilder to, String look, int x, int width, int y, int height) {
-        to.append("<rect class=\"")
-                .append(look)
-                .append("\" x=\"")
-                .append(x)
-                .append("\" y=\"")
-                .append(y);
-        to.append("\" width=\"")
-                .append(width)
-                .append("\" height=\"")
-                .append(height)
-                .append("\"/>");
+        to.append("<rect class=\"%s\" x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\"/>"
+                .formatted(look, x, y, width, height));
     }
 }

@@ -3,11 +3,15 @@ package gurukram.web.plans;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseText;
 import gurukram.core.dose.Reps;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Marks;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.Texts;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.pose.SideBehaviour;
 import gurukram.core.score.DoseUnit;
 import gurukram.core.score.Pace;
 import gurukram.core.text.Refused;
@@ -18,8 +22,11 @@ final class StepFields {
     private final PoseCatalogue catalogue;
     private final Level level;
     private final boolean baseLine;
+    private final Flow flow;
 
-    StepFields(PoseCatalogue catalogue, Level level, boolean baseLine) {
+    /** @param flow the flow the step stands in; null outside flows */
+    StepFields(PoseCatalogue catalogue, Level level, boolean baseLine, Flow flow) {
+        this.flow = flow;
         this.catalogue = catalogue;
         this.level = level;
         this.baseLine = baseLine;
@@ -28,14 +35,34 @@ final class StepFields {
     Step with(Step step, String field, String value) {
         return switch (field) {
             case "sides" -> step.withSides(SideRule.parse(value));
-            case "note" -> step.withNote(value);
+            case "pose" -> withPose(step, value);
             case "same" -> step.withDoseFor(level, null);
-            default -> withDose(step, dose(step, field, value));
+            default -> withWords(step, field, value);
         };
     }
 
+    private Step withWords(Step step, String field, String value) {
+        Texts texts = MarkFields.with(step.texts(), field, value);
+        if (texts != null) return step.with(texts);
+        Marks marks = MarkFields.with(step.marks(), field, value);
+        if (marks != null) return step.with(marks);
+        return withDose(step, dose(step, field, value));
+    }
+
+    /** Another pose: on the base line, or for the level alone. Its sides fit it as the step's sides fitted the one before. */
+    private Step withPose(Step step, String typed) {
+        Pose pose = PoseNamed.in(catalogue, typed);
+        if (!baseLine) return step.withPoseFor(level, pose.id());
+        Step other = step.withPose(pose.id());
+        boolean symmetric = pose.sides() == SideBehaviour.SYMMETRIC;
+        if (symmetric && other.sides().isSided()) return other.withSides(new SideRule.None());
+        if (symmetric || other.sides().isSided()) return other;
+        boolean follows = flow != null && flow.settings().hasSides();
+        return other.withSides(SideRule.parse(follows ? "lead" : "both"));
+    }
+
     private Step withDose(Step step, Dose dose) {
-        boolean ownAlready = step.hasDoseFor(level);
+        boolean ownAlready = level != null && step.hasDoseFor(level);
         return baseLine && !ownAlready ? step.withDose(dose) : step.withDoseFor(level, dose);
     }
 
@@ -44,7 +71,8 @@ final class StepFields {
         Pose pose = step.pose() == null ? null : catalogue.pose(step.pose());
         switch (field) {
             case "dose":
-                return DoseText.parse(value);
+                if (now instanceof Reps reps && value.strip().matches("\\d+")) return reps(reps, "reps", value);
+                return DoseText.parse(DoseUnit.of(now.at(Dose.Reading.CHOSEN)).complete(value));
             case "unit":
                 return DoseUnit.valueOf(value.toUpperCase(Locale.ROOT)).convert(now, pose, Pace.defaults());
             case "breaths":

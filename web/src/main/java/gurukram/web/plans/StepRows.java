@@ -1,110 +1,142 @@
 package gurukram.web.plans;
 
 import gurukram.core.dose.Dose;
-import gurukram.core.dose.Reps;
-import gurukram.core.notation.NodeText;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.Names;
+import gurukram.core.plan.Marks;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.Side;
-import gurukram.core.pose.SideBehaviour;
-import gurukram.core.score.DoseUnit;
+import gurukram.core.score.MixedRoom;
 import gurukram.core.score.NodeTotal;
+import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
 import gurukram.web.poses.Figures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** The rows of steps. */
 final class StepRows {
-    private static final List<Field.Option> UNITS = List.of(
-            new Field.Option("breaths", "breaths"),
-            new Field.Option("seconds", "seconds"),
-            new Field.Option("in", "one inhale"),
-            new Field.Option("out", "one exhale"),
-            new Field.Option("reps", "reps"),
-            new Field.Option("open", "open time"));
-
     private final PoseCatalogue catalogue;
-    private final Level level;
+    private final View view;
     private final Map<NodeId, NodeTotal> totals;
+    private final List<MixedRoom.Line> mixed;
     private final Refusal refusal;
-    private final NodeText text;
     private final NotationWriter writer;
 
-    StepRows(PoseCatalogue catalogue, Level level, Map<NodeId, NodeTotal> totals, Refusal refusal) {
+    /** @param mixed what the levels' lines come to, in a mixed room */
+    StepRows(
+            PoseCatalogue catalogue,
+            View view,
+            Map<NodeId, NodeTotal> totals,
+            List<MixedRoom.Line> mixed,
+            Refusal refusal) {
         this.catalogue = catalogue;
-        this.level = level;
+        this.view = view;
         this.totals = totals;
+        this.mixed = mixed;
         this.refusal = refusal;
-        this.text = new NodeText(catalogue, Names.numbers());
         this.writer = new NotationWriter(catalogue);
     }
 
-    Row row(Step step, Flow flow, String bracket) {
-        Pose written = step.pose() == null ? null : catalogue.pose(step.pose());
-        Pose pose = step.poseFor(level) == null ? null : catalogue.pose(step.poseFor(level));
+    Row.StepRow row(Step step, Flow flow, String in, boolean ends) {
+        Level level = view.level();
+        Pose pose = poseOf(step.poseFor(level));
         NodeTotal total = totals.get(step.id());
-        String id = step.id().value();
+        String differs = atThisLevel(step);
+        String marks = marks(step);
+        String under = !differs.isEmpty() ? joined(differs, marks) : marks;
+        boolean plain = under.isEmpty() && pose != null;
         return new Row.StepRow(
-                id,
-                pose == null ? "Open time" : pose.name(),
-                pose == null ? "" : Figures.small(pose, side(total)),
-                pose == null ? "" : pose.sanskrit(),
-                atThisLevel(step, written),
-                total == null ? "" : Millis.showWhole(total.startMs()),
+                step.id().value(),
+                nameOf(pose),
+                plain ? pose.sanskrit() : under,
+                plain,
+                !differs.isEmpty(),
+                hung(pose, total),
+                SpineBar.of(total),
+                dose(step, level, pose, "").orRefused(refusal),
+                sides(step, flow),
+                breath(step.doseFor(level)),
                 total == null ? "0:00" : Millis.show(total.lengthMs()),
                 sum(total),
-                SpineBar.of(total),
-                sides(step, written, flow),
-                unit(step, pose),
-                dose(id, step.doseFor(level), pose),
-                written(id, step.doseFor(level), of(pose)),
-                Field.text(id, "note", step.note(), "Note", 30).orRefused(refusal),
-                Field.lines(
-                                id,
-                                FieldEdit.LINES,
-                                text.lines(step),
-                                "Marks and layers" + of(pose) + ", one a line",
-                                "marks, layers")
-                        .orRefused(refusal),
-                step.layers().stream().map(writer::words).toList(),
-                pose == null
-                        ? List.of()
-                        : pose.cautions().stream().map(c -> c.words()).toList(),
-                bracket,
-                step.hasDoseFor(level));
+                view.isMixed() ? lines(step, flow) : List.of(),
+                in,
+                ends);
     }
 
-    /** The left figure where only the left is worked, the right one otherwise. */
-    private static Side side(NodeTotal total) {
-        return total != null && total.leftMs() > 0 && total.rightMs() == 0 ? Side.LEFT : Side.RIGHT;
+    private Pose poseOf(String id) {
+        return id == null ? null : catalogue.pose(id);
     }
 
-    /** What this level does differently from the line that is written; empty when nothing. */
-    private String atThisLevel(Step step, Pose written) {
-        if (step.isLeftOutFor(level)) return "left out at this level";
-        boolean other = !java.util.Objects.equals(step.poseFor(level), step.pose());
-        return other ? "instead of " + (written == null ? "open time" : written.name()) : "";
+    private static String nameOf(Pose pose) {
+        return pose == null ? "Open time" : pose.name();
     }
 
-    private static String of(Pose pose) {
-        return pose == null ? " of open time" : " of " + pose.name();
+    private static String joined(String first, String second) {
+        return second.isEmpty() ? first : first + " · " + second;
     }
 
-    private Field written(String id, Dose dose, String of) {
-        Field field = Field.text(id, "dose", dose.toString(), "Dose" + of + " as text", 30);
-        return DoseUnit.of(dose) == DoseUnit.WRITTEN ? null : field.orRefused(refusal);
+    /** Figures at the sides that are worked, one on the spine for a pose without sides. */
+    private static Row.Hung hung(Pose pose, NodeTotal total) {
+        if (pose == null) return new Row.Hung("", "", "");
+        boolean left = total != null && total.leftMs() > 0;
+        boolean right = total != null && total.rightMs() > 0;
+        if (!left && !right) return new Row.Hung("", Figures.small(pose, null), "");
+        return new Row.Hung(
+                left ? Figures.small(pose, Side.LEFT) : "", "", right ? Figures.small(pose, Side.RIGHT) : "");
     }
 
-    private static String sum(NodeTotal total) {
+    /** What the shown level does differently from the line that is written; empty when nothing. */
+    private String atThisLevel(Step step) {
+        Level level = view.level();
+        if (level == null) return "";
+        if (step.isLeftOutFor(level)) return "● left out at this level";
+        List<String> words = new ArrayList<>();
+        boolean other = !Objects.equals(step.poseFor(level), step.pose());
+        if (other) words.add("● instead of " + nameOf(poseOf(step.pose())).toLowerCase(java.util.Locale.ROOT));
+        if (step.hasDoseFor(level)) words.add("● this level’s own; base line " + step.dose());
+        return String.join(" · ", words);
+    }
+
+    /** What is written under the step, in a few words. */
+    private String marks(Step step) {
+        List<String> words = new ArrayList<>();
+        step.layers().stream()
+                .filter(layer -> layer.when().needsFlow() || !layer.when().holdsAt(view.level()))
+                .map(layer -> "⤷ " + writer.words(layer))
+                .forEach(words::add);
+        Marks marks = step.marks();
+        if (marks.locked()) words.add("locked");
+        if (marks.optional()) words.add("optional");
+        if (!step.texts().thread().isEmpty())
+            words.add("thread: " + step.texts().thread());
+        if (!step.texts().say().isEmpty()) words.add("says “" + step.texts().say() + "”");
+        if (!step.note().isEmpty()) words.add("note: " + step.note().replace('\n', ' '));
+        if (!step.props().isEmpty()) {
+            words.add(String.join(
+                    ", ", step.props().stream().map(Object::toString).toList()));
+        }
+        return String.join(" · ", words);
+    }
+
+    private static Field dose(Step step, Level level, Pose pose, String of) {
+        String dose = step.doseFor(level).toString();
+        return Field.amount(step.id().value(), "dose", dose, "Dose of " + nameOf(pose))
+                .atLevel(of);
+    }
+
+    private static String breath(Dose dose) {
+        if (!(dose instanceof Dose.Movement movement)) return "";
+        return movement.lastBreath() == Breath.INHALE ? "in" : movement.lastBreath() == Breath.EXHALE ? "out" : "";
+    }
+
+    static String sum(NodeTotal total) {
         if (total == null) return "";
         return "%s changing base + %s setting up + %s work"
                 .formatted(
@@ -113,65 +145,51 @@ final class StepRows {
                         Millis.show(total.workMs()));
     }
 
-    /** Null for poses without sides. */
-    private Field sides(Step step, Pose pose, Flow flow) {
-        boolean symmetric = pose == null || pose.sides() == SideBehaviour.SYMMETRIC;
-        if (symmetric && step.sides() instanceof SideRule.None) return null;
-        List<Field.Option> options = new ArrayList<>();
-        if (flow != null && flow.settings().hasSides()) {
-            options.add(new Field.Option("lead", "lead side"));
-            options.add(new Field.Option("other", "other side"));
-        }
-        options.add(new Field.Option("both", "both, right first"));
-        options.add(new Field.Option("both, left first", "both, left first"));
-        options.add(new Field.Option("right", "right only"));
-        options.add(new Field.Option("left", "left only"));
-        options.add(new Field.Option("alternating", "side to side, right first"));
-        options.add(new Field.Option("alternating, left first", "side to side, left first"));
-        if (symmetric) options.clear();
-        if (!pose.sides().hasSides()) options.add(new Field.Option("none", "no side"));
+    /** Null where there is nothing to choose. */
+    private Field sides(Step step, Flow flow) {
+        Pose written = poseOf(step.pose());
+        String list =
+                Lists.sidesOf(step, written, flow != null && flow.settings().hasSides());
+        if (list.isEmpty()) return null;
         String own = step.sides().words();
-        if (options.stream().noneMatch(option -> option.value().equals(own))) options.add(new Field.Option(own, own));
-        return Field.choice(step.id().value(), "sides", step.sides().words(), "Sides of " + pose.name(), options)
+        return Field.choice(
+                        step.id().value(),
+                        "sides",
+                        own,
+                        "Sides of " + nameOf(written),
+                        Lists.with(own, Lists.named(list)))
+                .fromList(list)
                 .orRefused(refusal);
     }
 
-    private Field unit(Step step, Pose pose) {
-        List<Field.Option> units = new ArrayList<>(pose == null ? UNITS.subList(5, 6) : UNITS);
-        if (DoseUnit.of(step.doseFor(level)) == DoseUnit.WRITTEN) {
-            units.add(new Field.Option(DoseUnit.WRITTEN.word(), "as written"));
+    private List<Row.LevelLine> lines(Step step, Flow flow) {
+        List<Row.LevelLine> lines = new ArrayList<>();
+        for (Level level : Level.values()) {
+            Pose pose = poseOf(step.poseFor(level));
+            boolean other = !Objects.equals(step.poseFor(level), step.pose());
+            String instead = step.isLeftOutFor(level) ? "left out" : other ? nameOf(pose) : "";
+            MixedRoom.Line line = flow != null ? null : lineOf(step.id(), level);
+            lines.add(new Row.LevelLine(
+                    level.word(),
+                    instead,
+                    dose(step, level, pose, level.name()).orRefused(refusal),
+                    fits(line),
+                    line != null && line.isOver()));
         }
-        String name = pose == null ? "open time" : pose.name();
-        String unit = DoseUnit.of(step.doseFor(level)).word();
-        return Field.choice(step.id().value(), "unit", unit, "Unit of " + name, units)
-                .orRefused(refusal);
+        return lines;
     }
 
-    private List<Field> dose(String id, Dose dose, Pose pose) {
-        List<Field> fields = new ArrayList<>();
-        String of = pose == null ? "" : " of " + pose.name();
-        if (dose instanceof Dose.Breaths hold) {
-            fields.add(Field.number(id, "breaths", hold.breaths(), "Breaths" + of, "", ""));
-        } else if (dose instanceof Dose.Seconds hold) {
-            fields.add(Field.number(id, "seconds", hold.seconds(), "Seconds" + of, "", ""));
-        } else if (dose instanceof Dose.Open open) {
-            fields.add(Field.number(id, "open", open.seconds(), "Seconds of open time" + of, "", "s"));
-        } else if (DoseUnit.of(dose) == DoseUnit.WRITTEN) {
-            fields.add(Field.text(
-                    id,
-                    "dose",
-                    dose.toString(),
-                    "Dose" + of,
-                    Math.max(12, Math.min(44, dose.toString().length()))));
-        } else if (dose instanceof Reps reps) {
-            String each = reps.repMillis() == null ? "" : Millis.seconds(reps.repMillis());
-            fields.add(Field.number(id, "reps", reps.reps(), "Repetitions" + of, "", ""));
-            fields.add(Field.number(id, "sets", reps.sets(), "Sets" + of, "×", reps.sets() == 1 ? "set" : "sets"));
-            if (reps.sets() > 1) {
-                fields.add(Field.number(id, "rest", reps.restSeconds(), "Seconds between sets" + of, "rest", "s"));
-            }
-            fields.add(Field.number(id, "each", each, "Seconds a repetition" + of + "; empty is usual", "", "s each"));
-        }
-        return fields.stream().map(field -> field.orRefused(refusal)).toList();
+    private MixedRoom.Line lineOf(NodeId node, Level level) {
+        return mixed.stream()
+                .filter(line -> line.level() == level && line.node().equals(node))
+                .findFirst()
+                .orElse(null);
+    }
+
+    static String fits(MixedRoom.Line line) {
+        if (line == null) return "";
+        return line.isOver()
+                ? Millis.showWhole(line.lineMs() - line.clockMs()) + " too long"
+                : Millis.showWhole(line.spareMs()) + " to stay or rest";
     }
 }

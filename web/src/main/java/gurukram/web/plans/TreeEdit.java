@@ -1,106 +1,90 @@
 package gurukram.web.plans;
 
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Flow;
-import gurukram.core.plan.Item;
-import gurukram.core.plan.Layer;
-import gurukram.core.plan.Link;
+import gurukram.core.plan.Mirrored;
 import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Place;
 import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.SideRule;
-import gurukram.core.plan.Step;
-import gurukram.core.pose.Side;
+import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 
-/** A node is moved a place, doubled or taken out. */
-record TreeEdit(What what, NodeId node, Supplier<NodeId> newIds) implements EditRequest {
+/** Parts of a class are moved a place, doubled, taken out, gathered into a flow or let out of one. */
+record TreeEdit(What what, List<NodeId> nodes, PoseCatalogue catalogue, Supplier<NodeId> newIds)
+        implements EditRequest {
     enum What {
-        UP,
-        DOWN,
-        DUPLICATE,
-        REMOVE
+        UP("move up"),
+        DOWN("move down"),
+        DUPLICATE("double"),
+        /** doubled with right and left exchanged */
+        MIRROR("double mirrored"),
+        REMOVE("take out"),
+        /** steps that follow each other become a flow */
+        GATHER("make a flow"),
+        /** a flow becomes its steps */
+        LET_OUT("make steps of a flow");
+
+        final String label;
+
+        What(String label) {
+            this.label = label;
+        }
     }
 
     @Override
     public Labelled on(ClassPlan now) {
-        Node found = now.find(node).orElseThrow(() -> new Refused("That part of the class is no longer there."));
+        List<Node> picked = Picked.of(now, nodes);
+        Flows flows = new Flows(catalogue);
         return switch (what) {
-            case REMOVE -> new Labelled(new PlanEdit.Remove(node), "remove", null);
-            case DUPLICATE -> {
-                Place place = now.placeOf(node).orElseThrow();
-                Node copy = copy(found);
-                yield new Labelled(new PlanEdit.Insert(place.parent(), node, copy), "duplicate", copy.id());
+            case REMOVE -> {
+                List<PlanEdit> edits = new ArrayList<>();
+                picked.forEach(node -> edits.add(new PlanEdit.Remove(node.id())));
+                yield labelled(edits, null);
             }
-            case UP -> new Labelled(up(now, found), "move up", null);
-            case DOWN -> new Labelled(down(now, found), "move down", null);
+            case DUPLICATE, MIRROR -> doubled(now, picked);
+            case UP, DOWN -> labelled(new OnePlace(flows).moved(now, picked, what == What.UP), null);
+            case GATHER -> {
+                NodeId flow = newIds.get();
+                yield labelled(flows.gathered(now, picked, flow), flow);
+            }
+            case LET_OUT -> labelled(flows.letOut(now, picked), null);
         };
     }
 
-    private Node copy(Node original) {
-        return Names.renamed(original, id -> newIds.get());
+    private Labelled labelled(List<PlanEdit> edits, NodeId at) {
+        if (edits.isEmpty()) return new Labelled(null, what.label, null);
+        PlanEdit edit = edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits);
+        return new Labelled(edit, what.label, at);
     }
 
-    /** One place up among its siblings; at the top, out of a flow or to the end of the section before. Null when it is first. */
-    private PlanEdit up(ClassPlan plan, Node found) {
-        Place place = plan.placeOf(node).orElseThrow();
-        List<? extends Node> siblings = plan.childrenOf(place.parent());
-        int at = indexOf(siblings, node);
-        if (at > 0)
-            return new PlanEdit.Move(
-                    node, place.parent(), at > 1 ? siblings.get(at - 2).id() : null);
-        if (!(found instanceof Item) || isInLinkOrLayer(plan, place)) return null;
-        Place outer = plan.placeOf(place.parent()).orElseThrow();
-        if (isFlow(plan, place.parent())) return outOfFlow(found, outer.parent(), outer.after());
-        if (outer.after() == null) return null;
-        return new PlanEdit.Move(node, outer.after(), lastIn(plan, outer.after()));
+    /** Copies of parts that stand side by side follow the last of them; others follow their own. */
+    private Labelled doubled(ClassPlan plan, List<Node> picked) {
+        NodeId parent = plan.placeOf(picked.get(0).id()).orElseThrow().parent();
+        boolean together =
+                picked.stream().allMatch(node -> placeOf(plan, node).parent().equals(parent));
+        NodeId after = picked.get(picked.size() - 1).id();
+        List<PlanEdit> edits = new ArrayList<>();
+        NodeId last = null;
+        for (Node node : picked) {
+            Node other = what == What.MIRROR ? Mirrored.of(node) : node;
+            Node copy = Names.renamed(other, id -> newIds.get());
+            if (together) {
+                edits.add(new PlanEdit.Insert(parent, after, copy));
+                after = copy.id();
+            } else {
+                edits.add(new PlanEdit.Insert(placeOf(plan, node).parent(), node.id(), copy));
+            }
+            last = copy.id();
+        }
+        return labelled(edits, last);
     }
 
-    private PlanEdit down(ClassPlan plan, Node found) {
-        Place place = plan.placeOf(node).orElseThrow();
-        List<? extends Node> siblings = plan.childrenOf(place.parent());
-        int at = indexOf(siblings, node);
-        if (at < siblings.size() - 1)
-            return new PlanEdit.Move(node, place.parent(), siblings.get(at + 1).id());
-        if (!(found instanceof Item) || isInLinkOrLayer(plan, place)) return null;
-        Place outer = plan.placeOf(place.parent()).orElseThrow();
-        if (isFlow(plan, place.parent())) return outOfFlow(found, outer.parent(), place.parent());
-        List<? extends Node> sections = plan.sections();
-        int section = indexOf(sections, place.parent());
-        if (section == sections.size() - 1) return null;
-        return new PlanEdit.Move(node, sections.get(section + 1).id(), null);
-    }
-
-    /** Steps of links and layers only change places among themselves. */
-    private static boolean isInLinkOrLayer(ClassPlan plan, Place place) {
-        Node parent = plan.find(place.parent()).orElse(null);
-        return parent instanceof Link || parent instanceof Layer;
-    }
-
-    private static boolean isFlow(ClassPlan plan, NodeId id) {
-        return plan.find(id).orElse(null) instanceof Flow;
-    }
-
-    /** Outside its flow a step that followed the lead is done on both sides. */
-    private static PlanEdit outOfFlow(Node found, NodeId parent, NodeId after) {
-        Step step = (Step) found;
-        PlanEdit move = new PlanEdit.Move(step.id(), parent, after);
-        if (!step.sides().followsLead()) return move;
-        return new PlanEdit.Together(List.of(move, new PlanEdit.Change(step.withSides(new SideRule.Both(Side.RIGHT)))));
-    }
-
-    private static NodeId lastIn(ClassPlan plan, NodeId parent) {
-        List<? extends Node> children = plan.childrenOf(parent);
-        return children.isEmpty() ? null : children.get(children.size() - 1).id();
-    }
-
-    private static int indexOf(List<? extends Node> siblings, NodeId id) {
-        for (int i = 0; i < siblings.size(); i++) if (siblings.get(i).id().equals(id)) return i;
-        throw new IllegalStateException("not among its siblings: " + id);
+    private static Place placeOf(ClassPlan plan, Node node) {
+        return plan.placeOf(node.id()).orElseThrow(() -> new Refused("That part of the class is no longer there."));
     }
 
     @Override

@@ -19,6 +19,12 @@ public final class Figures {
         return address(pose, side) + "&large=true";
     }
 
+    /** The address of the map of what is felt; it changes with what is drawn. */
+    public static String felt(Pose pose) {
+        int mark = pose.stretches().hashCode() * 31 + pose.works().hashCode();
+        return "/poses/" + pose.id() + "/felt.svg?v=" + Integer.toHexString(mark);
+    }
+
     /** @param side null for the right one; of no matter where a pose has none */
     private static String address(Pose pose, Side side) {
         String mark = Integer.toHexString(FigureText.write(pose.figure()).hashCode());

@@ -82,9 +82,7 @@ record PosePage(
                         .map(a -> a.word().replace('-', ' '))
                         .reduce((a, b) -> a + ", " + b)
                         .orElse(""),
-                "/poses/" + pose.id() + "/felt.svg?v="
-                        + Integer.toHexString(
-                                pose.stretches().hashCode() * 31 + pose.works().hashCode()),
+                Figures.felt(pose),
                 pose.actions().stream()
                         .map(use -> strength(use.demands()) + " " + use.action().words())
                         .toList(),

@@ -7,6 +7,7 @@ import gurukram.web.account.AccountStore;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseBody;
 
 /** The browser of poses, each pose's page, and the ladders. */
 @Controller
@@ -93,5 +95,18 @@ class PosesController {
         Ladder ladder = catalogue.ladder(id).orElseThrow(NotFound::new);
         model.addAttribute("page", LadderPage.of(ladder, catalogue, pose));
         return "poses/ladder";
+    }
+
+    /** A pose as it can be named on a line. */
+    record Named(String name, String sanskrit, List<String> also, String figure) {}
+
+    /** What the teacher can name; small enough to be looked through in the page while a line is typed. */
+    @GetMapping("/poses/names")
+    @ResponseBody
+    List<Named> names(@AuthenticationPrincipal Teacher teacher) {
+        return poses.offered(teacher).stream()
+                .map(pose ->
+                        new Named(pose.name(), pose.sanskrit(), pose.names().also(), Figures.small(pose, null)))
+                .toList();
     }
 }

@@ -60,7 +60,13 @@ class ClassEditorTest {
 
     private FieldEdit breaths(String pose, String value) {
         return new FieldEdit(
-                node(pose), "breaths", value, Level.INTERMEDIATE, app.bean(PoseCatalogue.class), Names.numbers());
+                node(pose),
+                "breaths",
+                value,
+                Level.INTERMEDIATE,
+                false,
+                app.bean(PoseCatalogue.class),
+                Names.numbers());
     }
 
     @Test
@@ -161,7 +167,7 @@ class ClassEditorTest {
     @Test
     void whatCannotBeUnfoldedIsNotStored() {
         FieldEdit lead = new FieldEdit(
-                node("tree"), "sides", "lead", Level.BEGINNER, app.bean(PoseCatalogue.class), Names.numbers());
+                node("tree"), "sides", "lead", Level.BEGINNER, false, app.bean(PoseCatalogue.class), Names.numbers());
         assertThatThrownBy(() -> editor.edit(teacher, id, 1, lead)).isInstanceOf(Refused.class);
         assertThat(now().version()).isEqualTo(1);
     }

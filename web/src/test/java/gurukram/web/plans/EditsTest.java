@@ -71,14 +71,16 @@ class EditsTest {
     }
 
     private ClassPlan field(String words, String field, String value) {
-        return new FieldEdit(node(plan, words), field, value, Level.BEGINNER, CATALOGUE, Names.numbers())
+        return new FieldEdit(node(plan, words), field, value, Level.BEGINNER, false, CATALOGUE, Names.numbers())
                 .on(plan)
                 .edit()
                 .applyTo(plan);
     }
 
     private ClassPlan tree(ClassPlan in, TreeEdit.What what, String words) {
-        var edit = new TreeEdit(what, node(in, words), ids).on(in).edit();
+        var edit = new TreeEdit(what, List.of(node(in, words)), CATALOGUE, ids)
+                .on(in)
+                .edit();
         return edit == null ? in : edit.applyTo(in);
     }
 
@@ -119,7 +121,7 @@ class EditsTest {
     @ParameterizedTest
     @CsvSource({"title, ''", "slot, 4", "slot, 241", "slot, an hour"})
     void aSettingThatCannotBeIsRefused(String field, String value) {
-        FieldEdit edit = new FieldEdit(NodeId.CLASS, field, value, Level.BEGINNER, CATALOGUE, Names.numbers());
+        FieldEdit edit = new FieldEdit(NodeId.CLASS, field, value, Level.BEGINNER, false, CATALOGUE, Names.numbers());
         assertThatThrownBy(() -> edit.on(plan)).isInstanceOf(Refused.class);
     }
 
@@ -133,14 +135,14 @@ class EditsTest {
     @Test
     void aDoseAtAnotherLevelLeavesTheBaseLine() {
         NodeId tree = node(plan, "tree");
-        ClassPlan after = new FieldEdit(tree, "breaths", "9", Level.ADVANCED, CATALOGUE, Names.numbers())
+        ClassPlan after = new FieldEdit(tree, "breaths", "9", Level.ADVANCED, false, CATALOGUE, Names.numbers())
                 .on(plan)
                 .edit()
                 .applyTo(plan);
         Step step = (Step) after.find(tree).orElseThrow();
         assertThat(step.dose()).hasToString("5 breaths");
         assertThat(step.doseFor(Level.ADVANCED)).hasToString("9 breaths");
-        ClassPlan back = new FieldEdit(tree, "same", "", Level.ADVANCED, CATALOGUE, Names.numbers())
+        ClassPlan back = new FieldEdit(tree, "same", "", Level.ADVANCED, false, CATALOGUE, Names.numbers())
                 .on(after)
                 .edit()
                 .applyTo(after);
@@ -236,16 +238,16 @@ class EditsTest {
     void aRowShowsWhatItsLevelDoes() {
         ClassPlan plan = typed("tree, both, 5 breaths", "- advanced: half moon, 3 breaths", "- beginner: leave out");
         assertThat(row(plan, Level.INTERMEDIATE).name()).isEqualTo("Tree");
-        assertThat(row(plan, Level.INTERMEDIATE).atThisLevel()).isEmpty();
+        assertThat(row(plan, Level.INTERMEDIATE).differs()).isFalse();
         assertThat(row(plan, Level.ADVANCED).name()).isEqualTo("Half moon");
-        assertThat(row(plan, Level.ADVANCED).atThisLevel()).isEqualTo("instead of Tree");
-        assertThat(row(plan, Level.BEGINNER).atThisLevel()).isEqualTo("left out at this level");
+        assertThat(row(plan, Level.ADVANCED).under()).startsWith("● instead of tree");
+        assertThat(row(plan, Level.BEGINNER).under()).startsWith("● left out at this level");
         assertThat(row(plan, Level.BEGINNER).length()).isEqualTo("0:00");
     }
 
     private static Row.StepRow row(ClassPlan plan, Level level) {
         Score score = new Unfolder(CATALOGUE, Pace.defaults()).unfold(plan, level);
-        StepRows rows = new StepRows(CATALOGUE, level, score.totals(), null);
-        return (Row.StepRow) rows.row((Step) plan.sections().get(0).items().get(0), null, "");
+        StepRows rows = new StepRows(CATALOGUE, new View(level), score.totals(), List.of(), null);
+        return rows.row((Step) plan.sections().get(0).items().get(0), null, "section", false);
     }
 }

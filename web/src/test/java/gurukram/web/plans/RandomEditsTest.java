@@ -16,6 +16,7 @@ import gurukram.core.plan.Style;
 import gurukram.core.pose.CatalogueReader;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.MixedRoom;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
@@ -165,7 +166,7 @@ class RandomEditsTest {
                 plan = PlanJson.read(PlanJson.write(next));
                 assertThat(plan).isEqualTo(next);
                 done++;
-                canBeDrawn(plan, level);
+                if (done % 5 == 0) canBeDrawn(plan, level);
             } catch (Refused e) {
                 assertThat(e.getMessage()).isNotBlank();
             } catch (IllegalArgumentException e) {
@@ -179,16 +180,28 @@ class RandomEditsTest {
         List<NodeId> nodes = new ArrayList<>(List.of(NodeId.CLASS));
         plan.walk(node -> nodes.add(node.id()));
         NodeId node = nodes.get(random.nextInt(nodes.size()));
-        return switch (random.nextInt(4)) {
+        return switch (random.nextInt(6)) {
             case 0 ->
                 new FieldEdit(
                         node,
                         pick(FIELDS, random),
                         pick(VALUES, random),
                         level,
+                        random.nextBoolean(),
                         CATALOGUE,
                         () -> NodeId.random(random));
-            case 1 -> new TreeEdit(pick(TreeEdit.What.values(), random), node, () -> NodeId.random(random));
+            case 1 ->
+                new TreeEdit(
+                        pick(TreeEdit.What.values(), random),
+                        some(nodes, random),
+                        CATALOGUE,
+                        () -> NodeId.random(random));
+            case 2 ->
+                new MoveEdit(
+                        some(nodes, random),
+                        nodes.get(random.nextInt(nodes.size())),
+                        pick(MoveEdit.Where.values(), random),
+                        CATALOGUE);
             default ->
                 new LineEdit(
                         pick(LINES, random),
@@ -199,6 +212,13 @@ class RandomEditsTest {
                         CATALOGUE,
                         () -> NodeId.random(random));
         };
+    }
+
+    /** One to three of them. */
+    private static List<NodeId> some(List<NodeId> nodes, Random random) {
+        List<NodeId> some = new ArrayList<>();
+        for (int i = random.nextInt(3); i >= 0; i--) some.add(nodes.get(random.nextInt(nodes.size())));
+        return some;
     }
 
     private static <T> T pick(T[] from, Random random) {
@@ -212,9 +232,17 @@ class RandomEditsTest {
         assertThat(score.moments()).allSatisfy(m -> assertThat(m.workMs()).isPositive());
         StoredClass stored =
                 new StoredClass(new ClassId(new UUID(0, 1)), plan, 0, List.of(), 1, null, null, Instant.EPOCH);
-        ClassPage page = new ClassPageBuilder(stored, score, level, CATALOGUE, null).build(Notice.NONE);
-        assertThat(page.rows()).hasSameSizeAs(rowsOf(plan));
-        assertThat(PrintPage.of(stored, score, level, CATALOGUE).parts()).hasSameSizeAs(plan.sections());
+        for (View view : List.of(new View(level), View.MIXED)) {
+            List<MixedRoom.Line> mixed =
+                    view.isMixed() ? MixedRoom.lines(plan, new Unfolder(CATALOGUE, Pace.defaults())) : List.of();
+            Rows rows = Rows.of(plan, score, mixed, view, CATALOGUE, null);
+            ClassPage page = new ClassPageBuilder(stored, score, view, CATALOGUE, null).build(rows, Notice.NONE);
+            assertThat(page.rows().all()).hasSameSizeAs(rowsOf(plan));
+            assertThat(page.spine().split("data-row=", -1)).hasSize(rowsOf(plan).size() + 1);
+            assertThat(page.starts().split(" ")).hasSameSizeAs(page.order().split(" "));
+        }
+        assertThat(PrintPage.of(stored, score, new View(level), CATALOGUE).parts())
+                .hasSameSizeAs(plan.sections());
     }
 
     private static List<NodeId> rowsOf(ClassPlan plan) {

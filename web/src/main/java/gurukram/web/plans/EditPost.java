@@ -1,0 +1,17 @@
+package gurukram.web.plans;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+
+/**
+ * What comes with every edit.
+ *
+ * @param version the class the page shows
+ * @param view the line it shows; empty for the class's own
+ * @param panel the part of the class whose panel the edit was made in; empty for the spine
+ */
+record EditPost(int version, String view, String panel, HttpServletRequest request, HttpServletResponse response) {
+    boolean isHtmx() {
+        return request.getHeader("HX-Request") != null;
+    }
+}

@@ -1,0 +1,24 @@
+package gurukram.web.plans;
+
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+
+/**
+ * What a page that shows a class as it was needs, to show it as it is: the rows that look different now, and the order and
+ * the beginnings of all.
+ *
+ * @param changed the markup of those rows
+ * @param panel what stands in the panel, when it has something to say about what was typed there; null otherwise
+ */
+public record PageChange(ClassPage page, String changed, Panel panel) {
+
+    /** @param touched rows sent in any case, since something else may stand in them */
+    static PageChange between(Rows before, ClassPage after, Set<String> touched, Panel panel) {
+        Set<String> changed = new HashSet<>(touched);
+        Map<String, Row> old = before.rows();
+        for (Row row : after.rows().all()) if (!Objects.equals(row, old.get(row.id()))) changed.add(row.id());
+        return new PageChange(after, after.spine(changed), panel);
+    }
+}

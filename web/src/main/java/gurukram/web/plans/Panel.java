@@ -1,0 +1,28 @@
+package gurukram.web.plans;
+
+import java.util.List;
+
+/**
+ * All there is about one part of the class, beside the spine.
+ *
+ * @param kind {@code step}, {@code flow}, {@code section}, {@code link} or {@code class}
+ * @param sum how its length comes about; empty when it has none
+ * @param groups what can be changed
+ * @param step what only a step has; null for the others
+ */
+public record Panel(String kind, String node, String name, String sum, List<Group> groups, StepPanel step) {
+    /** @param open whether it is laid open at first */
+    public record Group(String heading, boolean open, List<Captioned> fields) {}
+
+    /** Fields, mostly one, with the words that stand before them. */
+    public record Captioned(String caption, List<Field> fields) {}
+
+    /** The markup of a field, already escaped. */
+    public String markup(Field field) {
+        return FieldMarkup.of(field);
+    }
+
+    static Captioned captioned(String caption, Field field, Refusal refusal) {
+        return new Captioned(caption, List.of(field.inPanel().orRefused(refusal)));
+    }
+}

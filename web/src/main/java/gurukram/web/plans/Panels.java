@@ -1,0 +1,43 @@
+package gurukram.web.plans;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Link;
+import gurukram.core.plan.Node;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Score;
+import gurukram.web.poses.Poses;
+import gurukram.web.shared.Teacher;
+import org.springframework.stereotype.Component;
+
+/** Makes the panel of a part of a class. */
+@Component
+class Panels {
+    private final ClassEditor editor;
+    private final Poses poses;
+
+    Panels(ClassEditor editor, Poses poses) {
+        this.editor = editor;
+        this.poses = poses;
+    }
+
+    /** @param node a part that is no longer there has the panel of the class */
+    Panel of(Teacher teacher, StoredClass stored, String node, View view, Refusal refusal) {
+        ClassPlan plan = stored.plan();
+        PoseCatalogue catalogue = poses.of(teacher);
+        Node found = node.equals(NodeId.CLASS.value())
+                ? null
+                : plan.find(new NodeId(node)).orElse(null);
+        if (found == null) return ClassPanel.of(plan.settings(), catalogue, refusal);
+        Score score = editor.unfolderOf(teacher).unfold(plan, view.level());
+        if (found instanceof Step step) {
+            return new StepPanels(plan, score, view, catalogue, editor.schoolOf(teacher), refusal).of(step);
+        }
+        if (found instanceof Flow flow) return FlowPanel.of(flow, score, catalogue, refusal);
+        if (found instanceof Link link) return SmallPanels.of(link, catalogue);
+        return SmallPanels.of((Section) found, plan, score, refusal);
+    }
+}

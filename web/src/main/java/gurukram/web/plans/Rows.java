@@ -1,0 +1,174 @@
+package gurukram.web.plans;
+
+import gurukram.core.notation.NotationWriter;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Link;
+import gurukram.core.plan.Marks;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Feet;
+import gurukram.core.score.MixedRoom;
+import gurukram.core.score.NodeTotal;
+import gurukram.core.score.Score;
+import gurukram.core.time.Millis;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * All rows of a class, and when each of them begins.
+ *
+ * @param rows in the order of the page
+ * @param starts ms by node; a node that is never reached has none
+ */
+record Rows(Map<String, Row> rows, Map<String, Long> starts) {
+    static Rows of(
+            ClassPlan plan,
+            Score score,
+            List<MixedRoom.Line> mixed,
+            View view,
+            PoseCatalogue catalogue,
+            Refusal refusal) {
+        return new Maker(plan, score, mixed, view, catalogue, refusal).make();
+    }
+
+    List<Row> all() {
+        return List.copyOf(rows.values());
+    }
+
+    private static final class Maker {
+        private final ClassPlan plan;
+        private final Score score;
+        private final List<MixedRoom.Line> mixed;
+        private final View view;
+        private final PoseCatalogue catalogue;
+        private final Refusal refusal;
+        private final Map<NodeId, NodeTotal> totals;
+        private final StepRows steps;
+        private final NotationWriter writer;
+        private final Map<String, Row> rows = new LinkedHashMap<>();
+
+        Maker(
+                ClassPlan plan,
+                Score score,
+                List<MixedRoom.Line> mixed,
+                View view,
+                PoseCatalogue catalogue,
+                Refusal refusal) {
+            this.plan = plan;
+            this.score = score;
+            this.mixed = mixed;
+            this.view = view;
+            this.catalogue = catalogue;
+            this.refusal = refusal;
+            this.totals = score.totals();
+            this.steps = new StepRows(catalogue, view, totals, mixed, refusal);
+            this.writer = new NotationWriter(catalogue);
+        }
+
+        Rows make() {
+            Map<String, Long> starts = new LinkedHashMap<>();
+            for (Section section : plan.sections()) {
+                add(sectionRow(section));
+                starts.put(section.id().value(), span(section).startMs());
+                section.items().forEach(this::item);
+            }
+            totals.forEach((node, total) -> starts.putIfAbsent(node.value(), total.startMs()));
+            return new Rows(rows, starts);
+        }
+
+        private void add(Row row) {
+            rows.put(row.id(), row);
+        }
+
+        private void item(Item item) {
+            if (item instanceof Step step) add(steps.row(step, null, "section", false));
+            if (!(item instanceof Flow flow)) return;
+            add(flowRow(flow));
+            stepsOf(flow, flow.steps(), "flow", flow.links().isEmpty());
+            for (Link link : flow.links()) {
+                boolean last = link == flow.links().get(flow.links().size() - 1);
+                add(new Row.LinkRow(
+                        link.id().value(),
+                        writer.write(link).lines().findFirst().orElse("link")));
+                stepsOf(flow, link.steps(), "link", last);
+            }
+        }
+
+        private void stepsOf(Flow flow, List<Step> all, String in, boolean ends) {
+            for (int i = 0; i < all.size(); i++) add(steps.row(all.get(i), flow, in, ends && i == all.size() - 1));
+        }
+
+        private Score.SectionSpan span(Section section) {
+            return score.sections().stream()
+                    .filter(span -> span.id().equals(section.id()))
+                    .findFirst()
+                    .orElseThrow();
+        }
+
+        private Row sectionRow(Section section) {
+            Score.SectionSpan span = span(section);
+            long share = score.totalMs() == 0 ? 0 : Math.round(100.0 * span.lengthMs() / score.totalMs());
+            return new Row.SectionRow(
+                    section.id().value(),
+                    section.title(),
+                    Field.text(section.id().value(), "name", section.name(), "Name of the section", 24)
+                            .orRefused(refusal),
+                    section.name().isEmpty() ? "" : section.role().title().toLowerCase(),
+                    section.cueing() == null ? "" : section.cueing().word(),
+                    Millis.showWhole(span.lengthMs()),
+                    share + " %",
+                    section.items().isEmpty());
+        }
+
+        private Row flowRow(Flow flow) {
+            String id = flow.id().value();
+            NodeTotal total = totals.get(flow.id());
+            Feet.Tally feet = Feet.tally(score, catalogue, flow.id());
+            String name = flow.settings().name();
+            return new Row.FlowRow(
+                    id,
+                    name.isEmpty() ? "Flow" : name,
+                    Field.text(id, "name", name, "Name of the flow", 18).orRefused(refusal),
+                    FlowRowFields.of(flow, refusal),
+                    total == null ? "0:00" : Millis.show(total.lengthMs()),
+                    FlowRowFields.counts(flow, total),
+                    FlowRowFields.feet(feet),
+                    FlowRowFields.impossible(feet),
+                    flags(flow),
+                    SpineBar.of(total),
+                    RoundStrip.of(flow, view.level(), catalogue),
+                    flow.steps().isEmpty());
+        }
+
+        /** Marks, words, and in a mixed room the passes that need longer than the clock has. */
+        private String flags(Flow flow) {
+            List<String> flags = new ArrayList<>();
+            Marks marks = flow.marks();
+            if (marks.locked()) flags.add("locked");
+            if (marks.optional()) flags.add("optional");
+            if (!flow.texts().thread().isEmpty())
+                flags.add("thread: " + flow.texts().thread());
+            if (!flow.texts().note().isEmpty())
+                flags.add("note: " + flow.texts().note());
+            Map<String, List<MixedRoom.Line>> over = mixed.stream()
+                    .filter(line -> line.node().equals(flow.id()) && line.isOver())
+                    .collect(Collectors.groupingBy(line -> line.level().word()));
+            over.forEach((level, lines) -> {
+                long most = lines.stream()
+                        .mapToLong(l -> l.lineMs() - l.clockMs())
+                        .max()
+                        .orElse(0);
+                flags.add("%s: %s, up to %s too long"
+                        .formatted(level, gurukram.core.text.Words.count(lines.size(), "pass"), Millis.show(most)));
+            });
+            return String.join(" · ", flags);
+        }
+    }
+}

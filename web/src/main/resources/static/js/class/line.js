@@ -1,0 +1,105 @@
+// The typing line: it says where its line goes, and completes the names of poses with their figures.
+import { selection } from './selection.js';
+
+const MOST = 7;
+const line = () => document.getElementById('line');
+const list = () => document.getElementById('line-list');
+const plain = (words) => words.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
+let poses = null;
+let chosen = -1;
+
+async function known() {
+  if (poses) return poses;
+  const answer = await fetch('/poses/names');
+  if (!answer.ok) return [];
+  poses = (await answer.json()).map((pose) => ({ ...pose, words: plain([pose.name, pose.sanskrit, ...pose.also].join(' | ')) }));
+  return poses;
+}
+
+/** How well a pose fits what is typed: by the beginning of its name, of a word in it, of another name; 0 when it does not. */
+function fits(pose, typed) {
+  const name = plain(pose.name);
+  if (name === typed) return 5;
+  if (name.startsWith(typed)) return 4;
+  if (name.includes(` ${typed}`)) return 3;
+  const all = typed.split(' ').every((word) => pose.words.split(/[\s|-]+/).some((known) => known.startsWith(word)));
+  return all ? 2 : 0;
+}
+
+export function close() {
+  list().hidden = true;
+  chosen = -1;
+  line().setAttribute('aria-expanded', 'false');
+  line().removeAttribute('aria-activedescendant');
+}
+
+export const isOpen = () => !list().hidden;
+
+function option(pose, at) {
+  const item = document.createElement('li');
+  item.id = `line-option-${at}`;
+  item.setAttribute('role', 'option');
+  item.setAttribute('aria-selected', 'false');
+  item.dataset.name = pose.name.toLowerCase();
+  const figure = document.createElement('img');
+  figure.src = pose.figure;
+  figure.alt = '';
+  figure.width = 40;
+  figure.height = 40;
+  const name = document.createElement('b');
+  name.textContent = pose.name;
+  const also = document.createElement('span');
+  also.textContent = pose.sanskrit;
+  also.className = 'sanskrit';
+  also.lang = 'sa-Latn';
+  item.append(figure, name, also);
+  return item;
+}
+
+/** The name is what stands before the first comma; before a change for rounds and levels, what stands behind the colon. */
+const nameIn = (typed) => /^(?:-.*?:\s*)?([^,]*)$/.exec(typed)?.[1]?.trimStart() ?? null;
+
+export async function complete() {
+  const typed = plain(nameIn(line().value) ?? '');
+  if (typed.length < 2) return close();
+  const found = (await known())
+    .map((pose) => ({ pose, fit: fits(pose, typed) }))
+    .filter(({ fit }) => fit > 0)
+    .sort((a, b) => b.fit - a.fit || a.pose.name.length - b.pose.name.length)
+    .slice(0, MOST);
+  if (!found.length || plain(nameIn(line().value) ?? '') !== typed) return close();
+  list().replaceChildren(...found.map(({ pose }, at) => option(pose, at)));
+  list().hidden = false;
+  chosen = -1;
+  line().setAttribute('aria-expanded', 'true');
+  return undefined;
+}
+
+export function choose(by) {
+  const options = [...list().children];
+  chosen = (chosen + by + options.length + 1) % (options.length + 1);
+  if (chosen === options.length) chosen = by > 0 ? 0 : options.length - 1;
+  options.forEach((item, at) => item.setAttribute('aria-selected', String(at === chosen)));
+  line().setAttribute('aria-activedescendant', options[chosen].id);
+  options[chosen].scrollIntoView({ block: 'nearest' });
+}
+
+/** Puts the name in and leaves the rest of the line to be typed. */
+export function take(item = list().children[chosen]) {
+  if (!item) return false;
+  const typed = line().value;
+  const name = nameIn(typed);
+  line().value = `${typed.slice(0, typed.length - name.length)}${item.dataset.name}, `;
+  line().focus();
+  close();
+  return true;
+}
+
+/** Where the next line goes. */
+export function show() {
+  const marked = selection.marked();
+  document.getElementById('line-at').value = marked ? selection.at : '';
+  const inside = marked?.matches('.flow-row, .section-row') && !selection.at.startsWith('after-');
+  const words = marked ? `${inside ? 'in' : 'after'} ${marked.dataset.name}` : 'at the end';
+  document.getElementById('line-where').textContent = words;
+}

@@ -1,0 +1,163 @@
+// The class page: what is pressed, typed and dragged on it, and what follows from it.
+import './swap.js';
+import { rowOf, selection } from './selection.js';
+import * as clip from './clip.js';
+import * as drag from './drag.js';
+import * as edits from './edits.js';
+import * as keys from './keys.js';
+import * as line from './line.js';
+import * as overview from './overview.js';
+import * as panel from './panel.js';
+
+let added = false;
+
+/** The choices of a list that many fields share are filled in when one of them is about to be opened. */
+function fill(select) {
+  if (!select?.matches?.('select[data-list]') || select.options.length > 1) return;
+  const chosen = select.value;
+  document.querySelectorAll(`#list-${select.dataset.list} option`).forEach((option) => {
+    if (option.value !== chosen) select.append(option.cloneNode(true));
+  });
+}
+
+function moveTo(at) {
+  selection.picked.clear();
+  selection.at = at;
+  added = true;
+}
+
+/** The margin and the panel stand below the head, however high it is. */
+function measure() {
+  const { height } = document.getElementById('head').getBoundingClientRect();
+  document.documentElement.style.setProperty('--head', `${Math.round(height)}px`);
+}
+
+function settled() {
+  measure();
+  selection.show();
+  if (added) selection.marked()?.scrollIntoView({ block: 'nearest' });
+  added = false;
+  overview.look();
+  panel.refresh();
+  const head = document.querySelector('.head-length > .num');
+  document.getElementById('strip-length').textContent = head.textContent;
+}
+
+function emptied() {
+  const problem = document.getElementById('line-problem');
+  const input = document.getElementById('line');
+  if (problem.hidden) {
+    input.removeAttribute('aria-invalid');
+    input.value = '';
+  } else {
+    input.setAttribute('aria-invalid', 'true');
+  }
+}
+
+function clicked(event) {
+  const { target } = event;
+  const nudge = target.closest('[data-nudge]');
+  const take = target.closest('[data-take]');
+  const tool = target.closest('[data-what]');
+  if (nudge) edits.nudge(nudge.parentElement.querySelector('input'), Number(nudge.dataset.nudge));
+  else if (target.closest('[data-fold]')) selection.fold(rowOf(target));
+  else if (target.closest('[data-grip]')) undefined;
+  else if (take) edits.set(take.dataset.node, 'pose', take.dataset.take, take);
+  else if (target.closest('[data-add]')) edits.post('line', { line: target.closest('[data-add]').dataset.add, at: selection.at });
+  else if (tool) edits.tree(tool.dataset.what);
+  else if (target.closest('[data-offer]')) offer(target.closest('[data-offer]').dataset.offer);
+  else if (target.closest('[data-again]')) again(target.closest('[data-again]'));
+  else if (target.closest('[data-open-panel]')) panel.open(target.closest('[data-open-panel]').dataset.openPanel);
+  else if (target.closest('[data-panel-close]')) panel.close();
+  else if (target.closest('[data-open-keys]')) document.getElementById('keys').showModal();
+  else if (target.closest('#overview')) overview.goTo(event);
+  else if (target.closest('#line-list li')) line.take(target.closest('#line-list li'));
+  else if (rowOf(target)) selection.mark(rowOf(target), event.shiftKey ? 'to' : event.ctrlKey || event.metaKey ? 'more' : '');
+}
+
+function offer(words) {
+  document.getElementById('line').value = words;
+  htmx.trigger('#typing', 'submit');
+  document.getElementById('line').focus();
+}
+
+function again(button) {
+  edits.post('change', { node: button.dataset.node, field: button.dataset.field, of: button.dataset.of ?? '', value: button.dataset.again }, button);
+}
+
+function typed(event) {
+  const { target, key } = event;
+  const input = target.closest('input.number, input.amount');
+  const arrow = key === 'ArrowUp' || key === 'ArrowDown';
+  if (input && !event.altKey && arrow) {
+    event.preventDefault();
+    edits.nudge(input, key === 'ArrowUp' ? 1 : -1);
+    return;
+  }
+  if (target.id === 'line' && line.isOpen()) {
+    if (arrow) line.choose(key === 'ArrowDown' ? 1 : -1);
+    else if (key === 'Escape') line.close();
+    else if (!((key === 'Enter' || key === 'Tab') && line.take())) {
+      if (key === 'Enter') line.close();
+      return;
+    }
+    event.preventDefault();
+    return;
+  }
+  keys.pressed(event);
+}
+
+function pasted(event) {
+  const text = event.clipboardData.getData('text/plain');
+  const inField = event.target.closest?.('input, textarea, select');
+  const many = text.trim().includes('\n');
+  if (inField && !(inField.id === 'line' && many)) return;
+  if (clip.paste(inField ? text : text || '')) event.preventDefault();
+}
+
+document.addEventListener('alpine:init', () => {
+  Alpine.data('classPage', () => ({
+    init() {
+      const root = this.$root;
+      let pressing = false;
+      selection.open(root.dataset.class);
+      // Marking shows more buttons, which moves things: not between press and release, or the click would miss.
+      root.addEventListener('pointerdown', (event) => {
+        pressing = true;
+        fill(event.target);
+      });
+      root.addEventListener('focusin', (event) => {
+        fill(event.target);
+        const row = rowOf(event.target);
+        if (!pressing && row && row.dataset.row !== selection.at && !selection.picked.size) selection.mark(row);
+      });
+      window.addEventListener('pointerup', () => setTimeout(() => (pressing = false)));
+      root.addEventListener('click', clicked);
+      root.addEventListener('change', (event) => {
+        if (event.target.dataset.field) edits.change(event.target);
+      });
+      root.addEventListener('input', (event) => event.target.id === 'line' && line.complete());
+      let shown = '';
+      root.addEventListener('marked', () => {
+        line.show();
+        if (selection.at !== shown) panel.follow();
+        shown = selection.at;
+      });
+      document.addEventListener('keydown', typed);
+      document.addEventListener('paste', pasted);
+      document.body.addEventListener('line-at', (event) => moveTo(event.detail.value));
+      document.body.addEventListener('not-clear', () => clip.toNotes());
+      document.body.addEventListener('htmx:afterSettle', settled);
+      document.body.addEventListener('htmx:afterSwap', (event) => {
+        if (event.detail.requestConfig.elt.id === 'typing' || event.detail.requestConfig.parameters.line) emptied();
+      });
+      drag.watch(root);
+      measure();
+      window.addEventListener('resize', measure);
+      overview.watch();
+      selection.show();
+      panel.follow();
+      root.dataset.ready = 'yes';
+    },
+  }));
+});

@@ -1,0 +1,54 @@
+// What stands beside the spine follows what is marked.
+import { selection } from './selection.js';
+
+const panel = () => document.getElementById('panel');
+const wide = window.matchMedia('(min-width: 70.01rem)');
+let node = '';
+let timer = 0;
+let asked = null;
+
+export const isOpen = () => wide.matches || panel().classList.contains('open');
+
+async function load() {
+  asked?.abort();
+  asked = new AbortController();
+  const view = document.getElementById('view').value;
+  const query = new URLSearchParams({ node, view });
+  try {
+    const answer = await fetch(`${panel().dataset.url}?${query}`, { signal: asked.signal, headers: { 'HX-Request': 'true' } });
+    if (!answer.ok) return;
+    Idiomorph.morph(panel(), await answer.text(), { morphStyle: 'innerHTML' });
+    panel().dataset.node = node;
+  } catch (error) {
+    if (error.name !== 'AbortError' && !(error instanceof TypeError)) throw error;
+  }
+}
+
+/** Soon, so that going quickly from row to row asks for the last one only. */
+export function follow(id = selection.marked()?.dataset.row ?? 'class') {
+  node = id;
+  clearTimeout(timer);
+  if (isOpen()) timer = setTimeout(load, 120);
+}
+
+export function refresh() {
+  follow(node || undefined);
+}
+
+export function open(id) {
+  panel().classList.add('open');
+  follow(id);
+}
+
+export function close() {
+  panel().classList.remove('open');
+  selection.marked()?.focus();
+}
+
+/** To the panel's first field, or back to the row. */
+export function step() {
+  if (panel().contains(document.activeElement)) return close();
+  open();
+  setTimeout(() => panel().querySelector('input, select, textarea, button')?.focus(), 250);
+  return undefined;
+}

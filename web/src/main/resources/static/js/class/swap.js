@@ -1,0 +1,100 @@
+// Puts an answer to an edit into the page: only the rows that look different, and when all rows begin.
+
+const clock = (begins, seconds) => {
+  const [hours, minutes] = begins.split(':').map(Number);
+  const all = hours * 60 + minutes + Math.floor(seconds / 60);
+  return `${String(Math.floor(all / 60) % 24).padStart(2, '0')}:${String(all % 60).padStart(2, '0')}`;
+};
+
+const elapsed = (seconds) => {
+  const hours = Math.floor(seconds / 3600);
+  const minutes = Math.floor((seconds % 3600) / 60);
+  const rest = String(seconds % 60).padStart(2, '0');
+  return hours ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
+};
+
+/** The box that is being typed in keeps what is typed; but what was sent from it and taken is shown as it was understood. */
+function understood(fresh) {
+  const box = document.activeElement;
+  if (!box?.dataset?.field || box.dataset.sent !== box.value) return;
+  const now = fresh.querySelector(`#${CSS.escape(box.id)}`);
+  if (now && box.type === 'text') box.value = now.getAttribute('value');
+}
+
+function morph(old, fresh) {
+  understood(fresh);
+  Idiomorph.morph(old, fresh, { morphStyle: 'outerHTML' });
+  return document.getElementById(fresh.id);
+}
+
+function takeRows(rows) {
+  const spine = document.getElementById('spine');
+  return rows.map((row) => {
+    const old = document.getElementById(row.id);
+    if (old) return morph(old, row);
+    spine.append(row);
+    return row;
+  });
+}
+
+/** Rows that are gone go, the others stand in their order; what stands right is not touched, so it keeps its focus. */
+function arrange(order) {
+  const spine = document.getElementById('spine');
+  const wanted = new Set(order);
+  spine.querySelectorAll('[data-row]').forEach((row) => wanted.has(row.dataset.row) || row.remove());
+  const focused = document.activeElement;
+  let before = spine.querySelector('.row-head');
+  for (const id of order) {
+    const row = document.getElementById(`row-${id}`);
+    if (before.nextElementSibling !== row) before.after(row);
+    before = row;
+  }
+  if (focused && focused !== document.activeElement && focused.isConnected) focused.focus({ preventScroll: true });
+}
+
+function begin(order, starts) {
+  const begins = document.getElementById('region').dataset.begins;
+  order.forEach((id, at) => {
+    const row = document.getElementById(`row-${id}`);
+    const there = starts[at] !== '-';
+    const seconds = Number(starts[at]);
+    const cell = row.firstElementChild;
+    let words = cell.querySelector('.elapsed');
+    if (!words) {
+      words = document.createElement('span');
+      words.className = 'elapsed';
+      cell.prepend(words);
+    }
+    const text = there ? elapsed(seconds) : '';
+    if (words.textContent !== text) words.textContent = text;
+    cell.querySelector('.clock').textContent = there && begins ? clock(begins, seconds) : '';
+  });
+}
+
+function apply(change) {
+  const { version, order, starts, begins } = change.dataset;
+  const ids = order.split(' ').filter(Boolean);
+  document.getElementById('version').value = version;
+  document.getElementById('region').dataset.begins = begins ?? '';
+  const fresh = ['head', 'notice', 'overview', 'line-problem']
+    .map((id) => change.querySelector(`#${id}`))
+    .filter(Boolean)
+    .map((part) => morph(document.getElementById(part.id), part));
+  takeRows([...change.querySelectorAll(':scope > .rows > [data-row]')]);
+  arrange(ids);
+  begin(ids, starts.split(' '));
+  document.getElementById('empty').hidden = ids.length > 0;
+  const panel = change.querySelector('#panel-inside');
+  if (panel) Idiomorph.morph(document.getElementById('panel'), panel.outerHTML, { morphStyle: 'innerHTML' });
+  return fresh;
+}
+
+htmx.defineExtension('score', {
+  handleSwap(style, target, fragment) {
+    if (style !== 'score') return false;
+    const change = fragment.querySelector('#change');
+    if (change) return apply(change);
+    morph(target, fragment.querySelector('#region'));
+    return [document.getElementById('region')];
+  },
+});
