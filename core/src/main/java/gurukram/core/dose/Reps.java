@@ -58,6 +58,12 @@ public record Reps(int reps, int sets, int restSeconds, Integer repMillis, Integ
         this(reps, sets, restSeconds, repMillis, null, null);
     }
 
+    /** Another number of repetitions, no less than are shown inside it. */
+    public Reps withReps(int other) {
+        int least = shown == null || shown.onTop() ? 1 : shown.reps();
+        return new Reps(Math.max(least, other), sets, restSeconds, repMillis, repBreaths, shown);
+    }
+
     @Override
     public boolean upTo(Dose more) {
         return more instanceof Reps other

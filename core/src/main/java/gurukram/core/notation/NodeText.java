@@ -3,6 +3,7 @@ package gurukram.core.notation;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
@@ -74,6 +75,17 @@ public final class NodeText {
                 .map(line -> line.startsWith("-") ? line : "- " + line)
                 .toList();
         return read(node, around, line(node), lines);
+    }
+
+    /** A link read from its line, as it would stand in a flow; {@link Refused} when it is not understood. */
+    public Link linkIn(Flow flow, String typed) {
+        String text = "standing:\n" + line(flow) + "\nmountain, in\n" + typed + "\n";
+        Reading reading = new NotationReader(catalogue, ids).read(text);
+        if (!reading.problems().isEmpty())
+            throw new Refused(reading.problems().get(0).problem());
+        Flow read = (Flow) reading.plan().sections().get(0).items().get(0);
+        if (read.links().size() != 1) throw new Refused("“" + typed + "” is no link.");
+        return read.links().get(0);
     }
 
     private Node read(Node node, Flow around, String line, List<String> marked) {

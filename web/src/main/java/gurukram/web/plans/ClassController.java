@@ -78,6 +78,20 @@ class ClassController {
         return "plans/print";
     }
 
+    /** The running order, all passes unfolded. */
+    @GetMapping("/classes/{id}/passes")
+    String passes(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable ClassId id,
+            @RequestParam(required = false) String level,
+            Model model) {
+        StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
+        View view = View.of(level, stored.plan().settings());
+        Score score = editor.unfold(teacher, stored.plan(), view.level());
+        model.addAttribute("page", PassesPage.of(stored, score, view, poses.of(teacher), editor.schoolOf(teacher)));
+        return "plans/passes";
+    }
+
     /**
      * One field of one node: {@code node} is {@code class} for the settings of the class.
      *

@@ -67,6 +67,19 @@ public class ClassStore {
              where studio_id = :studio and class_id = :id and version > :version""";
     private static final String REVISION =
             "select parent, edit, inverse from revision where studio_id = :studio and class_id = :id and seq = :seq";
+    private static final String HISTORY = """
+            select seq, parent, label, at from revision
+             where studio_id = :studio and class_id = :id order by seq desc limit :most""";
+    /** From a revision back to the nearest snapshot at or before it. */
+    private static final String BACK_TO_SNAPSHOT = """
+            with recursive back as (
+                select seq, parent, edit, snapshot from revision
+                 where studio_id = :studio and class_id = :id and seq = :seq
+                union all
+                select r.seq, r.parent, r.edit, r.snapshot from revision r join back b on r.seq = b.parent
+                 where r.studio_id = :studio and r.class_id = :id and b.snapshot is null)
+            select edit, snapshot from back order by seq""";
+
     private static final String DELETE = """
             update yoga_class set deleted_at = :now
              where studio_id = :studio and teacher_id = :teacher and id = :id and deleted_at is null""";
@@ -180,6 +193,40 @@ public class ClassStore {
                         PlanJson.readEdit(row.getString("edit")),
                         PlanJson.readEdit(row.getString("inverse"))))
                 .single();
+    }
+
+    /** One state of a class in its history; {@code parent} is the one before it, null for the first. */
+    record Past(int seq, Integer parent, String label, Instant at) {}
+
+    /** The latest states of a class, the newest first. */
+    List<Past> history(Teacher teacher, ClassId id, int most) {
+        return jdbc.sql(HISTORY)
+                .param("studio", teacher.studio())
+                .param("id", id.value())
+                .param("most", most)
+                .query((row, n) -> new Past(
+                        row.getInt("seq"),
+                        row.getObject("parent", Integer.class),
+                        row.getString("label"),
+                        instant(row, "at")))
+                .list();
+    }
+
+    /** The plan as it was at a state of its history; empty when there is none such. */
+    Optional<ClassPlan> planAt(Teacher teacher, ClassId id, int seq) {
+        record Link(String edit, String snapshot) {}
+        List<Link> back = jdbc.sql(BACK_TO_SNAPSHOT)
+                .param("studio", teacher.studio())
+                .param("id", id.value())
+                .param("seq", seq)
+                .query((row, n) -> new Link(row.getString("edit"), row.getString("snapshot")))
+                .list();
+        if (back.isEmpty()) return Optional.empty();
+        ClassPlan plan = PlanJson.read(back.get(0).snapshot());
+        for (Link link : back.subList(1, back.size())) {
+            plan = PlanJson.readEdit(link.edit()).applyTo(plan);
+        }
+        return Optional.of(plan);
     }
 
     /** Nodes touched by any move of the head after a version. */

@@ -115,6 +115,7 @@ class EditAnswers {
     private static String small(ClassPage page, boolean line, Model model) {
         model.addAttribute("page", page);
         model.addAttribute("line", line);
+        model.addAttribute("classId", page.id());
         return "plans/parts/change";
     }
 

@@ -4,9 +4,11 @@ import gurukram.core.dose.Dose;
 import gurukram.core.notation.Line;
 import gurukram.core.notation.LineContext;
 import gurukram.core.notation.LineReader;
+import gurukram.core.notation.NodeText;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.School;
@@ -19,6 +21,7 @@ import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.regex.Pattern;
 
 /**
  * A typed line becomes a step, a flow or a section, after the node the teacher last touched.
@@ -36,9 +39,13 @@ record LineEdit(
         PoseCatalogue catalogue,
         Supplier<NodeId> newIds)
         implements EditRequest {
+    private static final Pattern LINK = Pattern.compile("(?i)link\\b");
+
     @Override
     public Labelled on(ClassPlan now) {
+        if (typed.strip().startsWith("-")) return new MarkEdit(typed.strip(), at, catalogue, newIds).on(now);
         Spot spot = Spot.at(now, at);
+        if (LINK.matcher(typed.strip()).lookingAt()) return link(spot);
         LineContext context = new LineContext(
                         level == null ? now.settings().level() : level, spot.flow(), lastBreath(spot))
                 .in(now.settings().school().over(teachers));
@@ -67,6 +74,17 @@ record LineEdit(
         String name =
                 step.pose() == null ? "open time" : catalogue.pose(step.pose()).name();
         return insert(spot, Step.of(id, step.pose(), step.sides(), step.dose()), "add " + name);
+    }
+
+    /** A link goes behind the steps of the flow; its own steps are typed next. */
+    private Labelled link(Spot spot) {
+        Flow flow = spot.flow();
+        if (flow == null) throw new Refused("A link belongs to a flow; mark one first.");
+        Link link = new NodeText(catalogue, newIds).linkIn(flow, typed.strip());
+        NodeId last = flow.children().isEmpty()
+                ? null
+                : flow.children().get(flow.children().size() - 1).id();
+        return new Labelled(new PlanEdit.Insert(flow.id(), last, link), "add link", link.id());
     }
 
     private Labelled insert(Spot spot, Item item, String label) {

@@ -9,13 +9,26 @@ import java.util.List;
  * @param sum how its length comes about; empty when it has none
  * @param groups what can be changed
  * @param step what only a step has; null for the others
+ * @param flows the flows the teacher keeps, to put in here
  */
-public record Panel(String kind, String node, String name, String sum, List<Group> groups, StepPanel step) {
+public record Panel(
+        String kind, String node, String name, String sum, List<Group> groups, StepPanel step, List<Kept> flows) {
     /** @param open whether it is laid open at first */
     public record Group(String heading, boolean open, List<Captioned> fields) {}
 
     /** Fields, mostly one, with the words that stand before them. */
     public record Captioned(String caption, List<Field> fields) {}
+
+    /** A flow the teacher keeps. */
+    public record Kept(String id, String name) {}
+
+    Panel(String kind, String node, String name, String sum, List<Group> groups, StepPanel step) {
+        this(kind, node, name, sum, groups, step, List.of());
+    }
+
+    Panel with(List<Kept> kept) {
+        return new Panel(kind, node, name, sum, groups, step, kept);
+    }
 
     /** The markup of a field, already escaped. */
     public String markup(Field field) {

@@ -34,6 +34,7 @@ class PanelController {
         response.setHeader("Cache-Control", "no-store");
         View shown = View.of(view, stored.plan().settings());
         model.addAttribute("panel", panels.of(teacher, stored, node, shown, null));
+        model.addAttribute("classId", id);
         return "plans/parts/panel";
     }
 }

@@ -18,14 +18,24 @@ import org.springframework.stereotype.Component;
 class Panels {
     private final ClassEditor editor;
     private final Poses poses;
+    private final MyFlowStore flows;
 
-    Panels(ClassEditor editor, Poses poses) {
+    Panels(ClassEditor editor, Poses poses, MyFlowStore flows) {
+        this.flows = flows;
         this.editor = editor;
         this.poses = poses;
     }
 
     /** @param node a part that is no longer there has the panel of the class */
     Panel of(Teacher teacher, StoredClass stored, String node, View view, Refusal refusal) {
+        Panel panel = part(teacher, stored, node, view, refusal);
+        if (panel.kind().equals("step")) return panel;
+        return panel.with(flows.of(teacher).stream()
+                .map(flow -> new Panel.Kept(flow.id().toString(), flow.name()))
+                .toList());
+    }
+
+    private Panel part(Teacher teacher, StoredClass stored, String node, View view, Refusal refusal) {
         ClassPlan plan = stored.plan();
         PoseCatalogue catalogue = poses.of(teacher);
         Node found = node.equals(NodeId.CLASS.value())

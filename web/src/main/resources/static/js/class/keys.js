@@ -32,6 +32,7 @@ function onRow(row) {
     u: () => tree('let-out'),
     f: (event) => (event.shiftKey ? selection.foldAll() : selection.fold(row)),
     l: () => set(row.dataset.row, 'locked', row.textContent.includes('locked') ? '' : 'yes'),
+    s: () => row.matches('.flow-row') && panel.send('flows', { node: row.dataset.row }),
     Delete: () => tree('remove'),
     Backspace: () => tree('remove'),
     '.': () => panel.step(),

@@ -69,6 +69,9 @@ function clicked(event) {
   else if (target.closest('[data-again]')) again(target.closest('[data-again]'));
   else if (target.closest('[data-open-panel]')) panel.open(target.closest('[data-open-panel]').dataset.openPanel);
   else if (target.closest('[data-panel-close]')) panel.close();
+  else if (target.closest('[data-keep-flow]')) panel.send('flows', { node: selection.ids()[0] });
+  else if (target.closest('[data-forget-flow]')) panel.send(`flows/${target.closest('[data-forget-flow]').dataset.forgetFlow}/forget`, {});
+  else if (target.closest('[data-put-flow]')) edits.post(`flows/${target.closest('[data-put-flow]').dataset.putFlow}/put`, { at: document.getElementById('line-at').value });
   else if (target.closest('[data-open-keys]')) document.getElementById('keys').showModal();
   else if (target.closest('#overview')) overview.goTo(event);
   else if (target.closest('#line-list li')) line.take(target.closest('#line-list li'));
@@ -135,6 +138,10 @@ document.addEventListener('alpine:init', () => {
       root.addEventListener('click', clicked);
       root.addEventListener('change', (event) => {
         if (event.target.dataset.field) edits.change(event.target);
+      });
+      root.addEventListener('submit', (event) => {
+        const away = event.target.matches('[data-delete]');
+        if (away && !window.confirm('Put this class away? What was taught with it stays in the logbook.')) event.preventDefault();
       });
       root.addEventListener('input', (event) => event.target.id === 'line' && line.complete());
       let shown = '';

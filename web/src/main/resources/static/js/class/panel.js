@@ -45,6 +45,15 @@ export function close() {
   selection.marked()?.focus();
 }
 
+/** Asks for something that changes no class; the answer is the panel as it is then. */
+export async function send(what, values) {
+  const body = new URLSearchParams({ node, view: document.getElementById('view').value, ...values });
+  const token = document.querySelector('meta[name=csrf]').content;
+  const url = panel().dataset.url.replace(/panel$/, what);
+  const answer = await fetch(url, { method: 'POST', body, headers: { 'X-CSRF-TOKEN': token, 'HX-Request': 'true' } });
+  if (answer.ok) Idiomorph.morph(panel(), await answer.text(), { morphStyle: 'innerHTML' });
+}
+
 /** To the panel's first field, or back to the row. */
 export function step() {
   if (panel().contains(document.activeElement)) return close();

@@ -1,0 +1,78 @@
+package gurukram.core.score;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.Link;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.When;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The class that one level does, as a class of its own: what the level's layers change is the base line, and the other
+ * levels' layers are gone. Its base line unfolds to the very moments the level had.
+ */
+public final class LevelLine {
+    private final Level level;
+    private final PoseCatalogue catalogue;
+
+    private LevelLine(Level level, PoseCatalogue catalogue) {
+        this.level = level;
+        this.catalogue = catalogue;
+    }
+
+    public static ClassPlan of(ClassPlan plan, Level level, PoseCatalogue catalogue) {
+        LevelLine line = new LevelLine(level, catalogue);
+        List<Section> sections = plan.sections().stream().map(line::section).toList();
+        return new ClassPlan(plan.settings().with(level).withMixed(false), sections);
+    }
+
+    private Section section(Section section) {
+        List<Item> items = new ArrayList<>();
+        for (Item item : section.items()) {
+            if (item instanceof Step step) items.addAll(steps(step));
+            else items.add(flow((Flow) item));
+        }
+        return section.withChildren(items);
+    }
+
+    private Flow flow(Flow flow) {
+        List<Step> steps = new ArrayList<>();
+        flow.steps().forEach(step -> steps.addAll(steps(step)));
+        List<Link> links = flow.links().stream()
+                .filter(link -> link.when().holdsAt(level))
+                .map(this::link)
+                .toList();
+        return new Flow(flow.id(), flow.settings(), steps, links, flow.texts(), flow.marks());
+    }
+
+    private Link link(Link link) {
+        List<Step> steps = new ArrayList<>();
+        link.steps().forEach(step -> steps.addAll(steps(step)));
+        return new Link(link.id(), forAll(link.when()), link.replacesLast(), steps, link.marks());
+    }
+
+    private static When forAll(When when) {
+        return new When(Set.of(), when.rounds(), when.pass());
+    }
+
+    /** The step as the level does it, with what changes by rounds still under it; what the level puts in stands beside it. */
+    private List<Step> steps(Step step) {
+        List<Layer> always = new ArrayList<>();
+        List<Layer> byRound = new ArrayList<>();
+        for (Layer layer : step.layers()) {
+            if (!layer.when().holdsAt(level)) continue;
+            if (layer.when().needsFlow()) byRound.add(new Layer(layer.id(), forAll(layer.when()), layer.edit()));
+            else always.add(layer);
+        }
+        return Layered.outside(step.withLayers(always), level, catalogue).stream()
+                .map(done -> done.id().equals(step.id()) ? done.withLayers(byRound) : done)
+                .toList();
+    }
+}

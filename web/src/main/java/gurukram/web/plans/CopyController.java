@@ -1,0 +1,88 @@
+package gurukram.web.plans;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.Names;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Resized;
+import gurukram.core.pose.Level;
+import gurukram.core.score.LevelLine;
+import gurukram.core.text.Refused;
+import gurukram.web.poses.Poses;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import jakarta.servlet.http.HttpServletResponse;
+import java.util.Map;
+import java.util.random.RandomGenerator;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Copies of a class: as it is, shorter or longer, or for another level. */
+@Controller
+class CopyController {
+    private final ClassStore store;
+    private final ClassEditor editor;
+    private final Poses poses;
+    private final RandomGenerator random;
+
+    CopyController(ClassStore store, ClassEditor editor, Poses poses, RandomGenerator random) {
+        this.store = store;
+        this.editor = editor;
+        this.poses = poses;
+        this.random = random;
+    }
+
+    @GetMapping("/classes/{id}/copy")
+    String form(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, Model model) {
+        ClassSettings s = find(teacher, id).plan().settings();
+        Map<String, String> typed =
+                Map.of("title", title(s.title() + ", again"), "slot", "" + s.slotMinutes(), "level", "");
+        return page(id, s, typed, "", model);
+    }
+
+    @PostMapping("/classes/{id}/copy")
+    String copy(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable ClassId id,
+            @RequestParam Map<String, String> typed,
+            HttpServletResponse response,
+            Model model) {
+        ClassPlan plan = find(teacher, id).plan();
+        try {
+            int slot = ClassSettings.SLOT.parse(typed.getOrDefault("slot", ""));
+            String level = typed.getOrDefault("level", "");
+            ClassPlan copy = plan.with(plan.settings().withTitle(typed.get("title")));
+            if (!level.isEmpty()) copy = LevelLine.of(copy, Level.valueOf(level), poses.of(teacher));
+            if (slot != plan.settings().slotMinutes()) copy = Resized.of(copy, slot);
+            ClassPlan named = Names.renamed(copy, name -> NodeId.random(random));
+            return "redirect:/classes/" + editor.create(teacher, named, null);
+        } catch (Refused e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return page(id, plan.settings(), typed, e.getMessage(), model);
+        }
+    }
+
+    private static String title(String wanted) {
+        return wanted.length() <= ClassSettings.MOST_LETTERS ? wanted : wanted.substring(0, ClassSettings.MOST_LETTERS);
+    }
+
+    private static String page(ClassId id, ClassSettings s, Map<String, String> typed, String problem, Model model) {
+        model.addAttribute("id", id);
+        model.addAttribute("of", s.title());
+        model.addAttribute("typed", typed);
+        model.addAttribute("problem", problem);
+        model.addAttribute("problemField", problem.startsWith("Minutes") ? "slot" : "title");
+        model.addAttribute("levels", Words.levels());
+        return "plans/copy";
+    }
+
+    private StoredClass find(Teacher teacher, ClassId id) {
+        return store.find(teacher, id).orElseThrow(NotFound::new);
+    }
+}
