@@ -36,6 +36,11 @@ public record NodeTotal(
                 movements + (m.kind() == Moment.Kind.MOVEMENT ? 1 : 0));
     }
 
+    /** The same, reached at another time. */
+    public NodeTotal from(long startMs) {
+        return new NodeTotal(startMs, transitionMs, settingUpMs, rightMs, leftMs, centreMs, moments, movements);
+    }
+
     public long workMs() {
         return rightMs + leftMs + centreMs;
     }

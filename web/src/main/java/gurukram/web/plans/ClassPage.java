@@ -35,37 +35,37 @@ public record ClassPage(
     }
 
     public boolean isEmpty() {
-        return rows.rows().isEmpty();
+        return rows.slots().isEmpty();
     }
 
     /** The markup of all rows. */
     public String spine() {
-        return spine(rows.rows().keySet());
+        return spine(rows.slots().keySet());
     }
 
     /** The markup of some rows; those that are not there are left out. */
     String spine(Collection<String> ids) {
         StringBuilder spine = new StringBuilder();
-        for (Row row : rows.all()) {
-            if (!ids.contains(row.id())) continue;
-            Long start = rows.starts().get(row.id());
+        for (Map.Entry<String, Rows.Slot> slot : rows.slots().entrySet()) {
+            if (!ids.contains(slot.getKey())) continue;
+            Long start = rows.starts().get(slot.getKey());
             String at = start == null ? "" : Millis.showWhole(start);
             String clock = start == null || begins == null
                     ? ""
                     : begins.plusSeconds(start / Millis.SECOND).format(CLOCK);
-            spine.append(RowMarkup.of(row, at, clock));
+            spine.append(RowMarkup.of(slot.getValue().make().get(), at, clock));
         }
         return spine.toString();
     }
 
     /** The rows in their order. */
     public String order() {
-        return String.join(" ", rows.rows().keySet());
+        return String.join(" ", rows.slots().keySet());
     }
 
     /** When each row begins, in whole seconds, in the same order; {@code -} for one that is never reached. */
     public String starts() {
-        return rows.rows().keySet().stream()
+        return rows.slots().keySet().stream()
                 .map(rows.starts()::get)
                 .map(ms -> ms == null ? "-" : String.valueOf((ms + 500) / Millis.SECOND))
                 .collect(Collectors.joining(" "));

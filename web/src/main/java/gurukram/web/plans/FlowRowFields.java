@@ -61,6 +61,19 @@ final class FlowRowFields {
         return counts.toString();
     }
 
+    /** {@code right first, side by side, rounds linked, 3.5 s a position}: what the fields of a marked flow say. */
+    static String how(FlowSettings s) {
+        List<String> words = new ArrayList<>();
+        if (s.hasSides()) {
+            words.add(s.sides().first().word() + " first");
+            words.add(Lists.words(s.sides().order().name(), Lists.ORDER));
+        }
+        if (s.passes() > 1) words.add(Lists.words(s.join().words(), Lists.JOINS));
+        Integer pace = s.pace().positionMillis();
+        if (pace != null) words.add(Millis.seconds(pace) + " s a position");
+        return String.join(", ", words);
+    }
+
     /** Which foot steps back first, and which leg is in front in lunges, when the flow steps; empty otherwise. */
     static String feet(Feet.Tally feet) {
         Feet.Leg right = feet.right();

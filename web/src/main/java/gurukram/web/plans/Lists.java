@@ -64,7 +64,17 @@ final class Lists {
     /** The options of a list, and the value itself where it is none of them. */
     static List<Option> with(String value, List<Option> options) {
         boolean known = options.stream().anyMatch(option -> option.value().equals(value));
-        return known ? options : joined(options, List.of(new Option(value, value)));
+        String words = value.equals("none") ? "no side" : value;
+        return known ? options : joined(options, List.of(new Option(value, words)));
+    }
+
+    /** The words of one of the options; the value itself where it is none of them. */
+    static String words(String value, List<Option> options) {
+        return options.stream()
+                .filter(option -> option.value().equals(value))
+                .map(Option::words)
+                .findFirst()
+                .orElse(value);
     }
 
     static List<Option> named(String list) {

@@ -53,8 +53,11 @@ public record Overview(String shapes, int peakAt, long totalMs, String words) {
         return FROM + (int) Math.round(EFFORT * (effort - 0.5));
     }
 
-    /** Moments of one side in a row are one mark. */
+    /** Moments of one side in a row are one mark; all marks of a side are one shape, as there may be hundreds. */
     private static void sides(StringBuilder shapes, Score score, long total) {
+        StringBuilder left = new StringBuilder();
+        StringBuilder right = new StringBuilder();
+        StringBuilder centre = new StringBuilder();
         List<Moment> moments = score.moments();
         int from = 0;
         for (int i = 1; i <= moments.size(); i++) {
@@ -64,12 +67,35 @@ public record Overview(String shapes, int peakAt, long totalMs, String words) {
             Side side = moments.get(from).side();
             int y = y(moments.get(from).startMs(), total);
             int height = Math.max(1, y(moments.get(i - 1).endMs(), total) - y);
-            if (side == null) rect(shapes, "centre-bar", LINE - 3, y, 6, height);
-            if (side == Side.LEFT) rect(shapes, "left-bar", LINE - 3 - SIDE, y, SIDE, height);
-            if (side == Side.RIGHT) rect(shapes, "right-bar", LINE + 3, y, SIDE, height);
+            if (side == null) mark(centre, LINE - 3, y, 6, height);
+            if (side == Side.LEFT) mark(left, LINE - 3 - SIDE, y, SIDE, height);
+            if (side == Side.RIGHT) mark(right, LINE + 3, y, SIDE, height);
             from = i;
         }
-        rect(shapes, "centre-bar", LINE - 1, 0, 2, HEIGHT);
+        mark(centre, LINE - 1, 0, 2, HEIGHT);
+        path(shapes, "left-bar", left);
+        path(shapes, "right-bar", right);
+        path(shapes, "centre-bar", centre);
+    }
+
+    private static void mark(StringBuilder path, int x, int y, int width, int height) {
+        path.append('M')
+                .append(x)
+                .append(' ')
+                .append(y)
+                .append('h')
+                .append(width)
+                .append('v')
+                .append(height);
+        path.append('h').append(-width).append('z');
+    }
+
+    private static void path(StringBuilder shapes, String look, StringBuilder path) {
+        shapes.append("<path class=\"")
+                .append(look)
+                .append("\" d=\"")
+                .append(path)
+                .append("\"/>");
     }
 
     /** The named peak pose, where it is done longest; else the section that is the peak. */
@@ -101,7 +127,6 @@ public record Overview(String shapes, int peakAt, long totalMs, String words) {
     }
 
     private static void rect(StringBuilder to, String look, int x, int y, int width, int height) {
-        to.append("<rect class=\"%s\" x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\"/>"
-                .formatted(look, x, y, width, height));
+        SpineBar.rect(to, look, x, width, y, height);
     }
 }

@@ -1,8 +1,6 @@
 package gurukram.web.plans;
 
 import java.util.HashSet;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 
 /**
@@ -17,8 +15,7 @@ public record PageChange(ClassPage page, String changed, Panel panel) {
     /** @param touched rows sent in any case, since something else may stand in them */
     static PageChange between(Rows before, ClassPage after, Set<String> touched, Panel panel) {
         Set<String> changed = new HashSet<>(touched);
-        Map<String, Row> old = before.rows();
-        for (Row row : after.rows().all()) if (!Objects.equals(row, old.get(row.id()))) changed.add(row.id());
+        for (String id : after.rows().slots().keySet()) if (!after.rows().isSame(id, before)) changed.add(id);
         return new PageChange(after, after.spine(changed), panel);
     }
 }

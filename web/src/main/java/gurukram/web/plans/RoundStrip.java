@@ -28,7 +28,7 @@ final class RoundStrip {
         this.writer = new NotationWriter(catalogue);
     }
 
-    /** Empty when there is but one round. */
+    /** Empty when all rounds are the same, on the breath at the teacher's own pace. */
     static List<Row.RoundCell> of(Flow flow, Level level, PoseCatalogue catalogue) {
         int rounds = flow.settings().rounds();
         if (rounds == 1) return List.of();
@@ -41,7 +41,8 @@ final class RoundStrip {
             cells.add(strip.cell(round, from == round ? "" + round : from + "–" + round));
             from = round + 1;
         }
-        return cells;
+        boolean usual = cells.size() == 1 && cells.get(0).isUsual();
+        return usual ? List.of() : cells;
     }
 
     private Row.RoundCell cell(int round, String words) {

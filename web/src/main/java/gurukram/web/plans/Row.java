@@ -16,6 +16,7 @@ public sealed interface Row {
 
     /**
      * @param counts rounds, passes and movements in words
+     * @param how order, first side, joins and pace in words
      * @param feet which foot steps where; empty when none does
      * @param impossible steps nobody can take
      * @param rounds what each round is; empty when there is but one
@@ -27,6 +28,7 @@ public sealed interface Row {
             List<Field> fields,
             String length,
             String counts,
+            String how,
             String feet,
             List<String> impossible,
             String flags,
@@ -83,5 +85,9 @@ public sealed interface Row {
      * @param rounds {@code 2} or {@code 3-6}
      * @param changes what its layers change, one each
      */
-    record RoundCell(String rounds, String mode, String pace, List<String> changes) {}
+    record RoundCell(String rounds, String mode, String pace, List<String> changes) {
+        boolean isUsual() {
+            return mode.equals("breath") && pace.isEmpty() && changes.isEmpty();
+        }
+    }
 }

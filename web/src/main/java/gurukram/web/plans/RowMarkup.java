@@ -19,7 +19,7 @@ final class RowMarkup {
     }
 
     private static void begin(Html html, Row row, String css, int level, String label, String at, String clock) {
-        html.element("div", "row " + css)
+        html.element("div", "entry " + css)
                 .attribute("role", "row")
                 .attribute("tabindex", "-1")
                 .attribute("id", "row-" + row.id())
@@ -59,7 +59,10 @@ final class RowMarkup {
         fold(html, row);
         html.element("span", "flow-name").markup(FieldMarkup.of(row.title())).end("span");
         row.fields().forEach(field -> html.markup(FieldMarkup.of(field)));
-        html.end("span").element("span", "under").words("span", "counts", row.counts());
+        html.end("span")
+                .element("span", "under")
+                .words("span", "counts", row.counts())
+                .words("span", "how", row.how());
         html.words("span", "feet", row.feet())
                 .words("span", "flags", row.flags())
                 .end("span");

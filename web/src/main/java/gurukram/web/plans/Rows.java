@@ -6,6 +6,7 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Marks;
+import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
@@ -16,18 +17,27 @@ import gurukram.core.score.NodeTotal;
 import gurukram.core.score.Score;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /**
  * All rows of a class, and when each of them begins.
  *
- * @param rows in the order of the page
+ * @param slots in the order of the page
  * @param starts ms by node; a node that is never reached has none
  */
-record Rows(Map<String, Row> rows, Map<String, Long> starts) {
+record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
+    /**
+     * One row before it is made.
+     *
+     * @param shows all that it shows: rows whose slots show the same look the same, so that most need not be made
+     */
+    record Slot(List<?> shows, Supplier<Row> make) {}
+
     static Rows of(
             ClassPlan plan,
             Score score,
@@ -39,7 +49,13 @@ record Rows(Map<String, Row> rows, Map<String, Long> starts) {
     }
 
     List<Row> all() {
-        return List.copyOf(rows.values());
+        return slots.values().stream().map(slot -> slot.make().get()).toList();
+    }
+
+    /** Whether a row looks as it does in other rows. */
+    boolean isSame(String id, Rows others) {
+        Slot other = others.slots().get(id);
+        return other != null && other.shows().equals(slots.get(id).shows());
     }
 
     private static final class Maker {
@@ -52,7 +68,7 @@ record Rows(Map<String, Row> rows, Map<String, Long> starts) {
         private final Map<NodeId, NodeTotal> totals;
         private final StepRows steps;
         private final NotationWriter writer;
-        private final Map<String, Row> rows = new LinkedHashMap<>();
+        private final Map<String, Slot> slots = new LinkedHashMap<>();
 
         Maker(
                 ClassPlan plan,
@@ -75,34 +91,62 @@ record Rows(Map<String, Row> rows, Map<String, Long> starts) {
         Rows make() {
             Map<String, Long> starts = new LinkedHashMap<>();
             for (Section section : plan.sections()) {
-                add(sectionRow(section));
-                starts.put(section.id().value(), span(section).startMs());
+                Score.SectionSpan span = span(section);
+                boolean empty = section.items().isEmpty();
+                add(
+                        section,
+                        () -> sectionRow(section),
+                        section.withChildren(List.of()),
+                        span.lengthMs(),
+                        share(span),
+                        empty);
+                starts.put(section.id().value(), span.startMs());
                 section.items().forEach(this::item);
             }
             totals.forEach((node, total) -> starts.putIfAbsent(node.value(), total.startMs()));
-            return new Rows(rows, starts);
+            return new Rows(slots, starts);
         }
 
-        private void add(Row row) {
-            rows.put(row.id(), row);
+        private void add(Node node, Supplier<Row> make, Object... shows) {
+            slots.put(node.id().value(), new Slot(Arrays.asList(shows), make));
+        }
+
+        /** What a step shows besides itself: what it comes to, where it stands, and how the levels fit. */
+        private void step(Step step, Flow flow, String in, boolean ends) {
+            boolean sided = flow != null && flow.settings().hasSides();
+            add(step, () -> steps.row(step, flow, in, ends), step, length(step), sided, in, ends, mixedOf(step));
+        }
+
+        private NodeTotal length(Node node) {
+            NodeTotal total = totals.get(node.id());
+            return total == null ? null : total.from(0);
+        }
+
+        private List<MixedRoom.Line> mixedOf(Node node) {
+            return mixed.isEmpty()
+                    ? mixed
+                    : mixed.stream()
+                            .filter(line -> line.node().equals(node.id()))
+                            .toList();
         }
 
         private void item(Item item) {
-            if (item instanceof Step step) add(steps.row(step, null, "section", false));
+            if (item instanceof Step step) step(step, null, "section", false);
             if (!(item instanceof Flow flow)) return;
-            add(flowRow(flow));
+            add(flow, () -> flowRow(flow), flow, length(flow), plan.settings().begins(), mixedOf(flow));
             stepsOf(flow, flow.steps(), "flow", flow.links().isEmpty());
             for (Link link : flow.links()) {
                 boolean last = link == flow.links().get(flow.links().size() - 1);
-                add(new Row.LinkRow(
+                Row row = new Row.LinkRow(
                         link.id().value(),
-                        writer.write(link).lines().findFirst().orElse("link")));
+                        writer.write(link).lines().findFirst().orElse("link"));
+                add(link, () -> row, row);
                 stepsOf(flow, link.steps(), "link", last);
             }
         }
 
         private void stepsOf(Flow flow, List<Step> all, String in, boolean ends) {
-            for (int i = 0; i < all.size(); i++) add(steps.row(all.get(i), flow, in, ends && i == all.size() - 1));
+            for (int i = 0; i < all.size(); i++) step(all.get(i), flow, in, ends && i == all.size() - 1);
         }
 
         private Score.SectionSpan span(Section section) {
@@ -114,7 +158,6 @@ record Rows(Map<String, Row> rows, Map<String, Long> starts) {
 
         private Row sectionRow(Section section) {
             Score.SectionSpan span = span(section);
-            long share = score.totalMs() == 0 ? 0 : Math.round(100.0 * span.lengthMs() / score.totalMs());
             return new Row.SectionRow(
                     section.id().value(),
                     section.title(),
@@ -123,8 +166,12 @@ record Rows(Map<String, Row> rows, Map<String, Long> starts) {
                     section.name().isEmpty() ? "" : section.role().title().toLowerCase(),
                     section.cueing() == null ? "" : section.cueing().word(),
                     Millis.showWhole(span.lengthMs()),
-                    share + " %",
+                    share(span) + " %",
                     section.items().isEmpty());
+        }
+
+        private long share(Score.SectionSpan span) {
+            return score.totalMs() == 0 ? 0 : Math.round(100.0 * span.lengthMs() / score.totalMs());
         }
 
         private Row flowRow(Flow flow) {
@@ -139,6 +186,7 @@ record Rows(Map<String, Row> rows, Map<String, Long> starts) {
                     FlowRowFields.of(flow, refusal),
                     total == null ? "0:00" : Millis.show(total.lengthMs()),
                     FlowRowFields.counts(flow, total),
+                    FlowRowFields.how(flow.settings()),
                     FlowRowFields.feet(feet),
                     FlowRowFields.impossible(feet),
                     flags(flow),

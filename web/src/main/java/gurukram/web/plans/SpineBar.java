@@ -52,8 +52,17 @@ public record SpineBar(int right, int left, int centre, String rightTime, String
         return shapes.toString();
     }
 
-    private static void rect(StringBuilder to, String look, int x, int width, int y, int height) {
-        to.append("<rect class=\"%s\" x=\"%d\" y=\"%d\" width=\"%d\" height=\"%d\"/>"
-                .formatted(look, x, y, width, height));
+    static void rect(StringBuilder to, String look, int x, int width, int y, int height) {
+        to.append("<rect class=\"")
+                .append(look)
+                .append("\" x=\"")
+                .append(x)
+                .append("\" y=\"")
+                .append(y);
+        to.append("\" width=\"")
+                .append(width)
+                .append("\" height=\"")
+                .append(height)
+                .append("\"/>");
     }
 }

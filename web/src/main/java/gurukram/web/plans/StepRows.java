@@ -138,11 +138,8 @@ final class StepRows {
 
     static String sum(NodeTotal total) {
         if (total == null) return "";
-        return "%s changing base + %s setting up + %s work"
-                .formatted(
-                        Millis.show(total.transitionMs()),
-                        Millis.show(total.settingUpMs()),
-                        Millis.show(total.workMs()));
+        return Millis.show(total.transitionMs()) + " changing base + " + Millis.show(total.settingUpMs())
+                + " setting up + " + Millis.show(total.workMs()) + " work";
     }
 
     /** Null where there is nothing to choose. */
@@ -190,6 +187,6 @@ final class StepRows {
         if (line == null) return "";
         return line.isOver()
                 ? Millis.showWhole(line.lineMs() - line.clockMs()) + " too long"
-                : Millis.showWhole(line.spareMs()) + " to stay or rest";
+                : "stay or rest " + Millis.showWhole(line.spareMs());
     }
 }

@@ -1,12 +1,18 @@
 package gurukram.web.poses;
 
+import gurukram.core.figure.Figure;
 import gurukram.core.figure.FigureText;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Side;
 import gurukram.core.pose.SideBehaviour;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** Where drawn figures are found. */
 public final class Figures {
+    private static final int MOST_KEPT = 4_000;
+    private static final Map<Figure, String> MARKS = new ConcurrentHashMap<>();
+
     private Figures() {}
 
     /** The address of a figure in a row; it changes with what is drawn, so that browsers may keep it. */
@@ -27,7 +33,10 @@ public final class Figures {
 
     /** @param side null for the right one; of no matter where a pose has none */
     private static String address(Pose pose, Side side) {
-        String mark = Integer.toHexString(FigureText.write(pose.figure()).hashCode());
+        if (MARKS.size() > MOST_KEPT) MARKS.clear();
+        String mark = MARKS.computeIfAbsent(
+                pose.figure(),
+                figure -> Integer.toHexString(FigureText.write(figure).hashCode()));
         boolean sided = side != null && pose.sides() != SideBehaviour.SYMMETRIC;
         return "/poses/" + pose.id() + "/figure.svg?v=" + mark + (sided ? "&side=" + side.name() : "");
     }

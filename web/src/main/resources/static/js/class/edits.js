@@ -8,7 +8,7 @@ const url = (what) => `/classes/${main().dataset.class}/${what}`;
 const told = () => undefined;
 
 export function post(what, values, source = main()) {
-  return htmx.ajax('POST', url(what), { source, target: '#region', swap: 'score', values }).catch(told);
+  return htmx.ajax('POST', url(what), { source, target: '#region', swap: 'score settle:0ms', values }).catch(told);
 }
 
 /** A field says its own value. */
@@ -39,7 +39,7 @@ export function tree(what, ids = selection.ids()) {
 
 export function step(id) {
   const button = document.getElementById(id);
-  return htmx.ajax('POST', button.getAttribute('hx-post'), { source: button, target: '#region', swap: 'score' }).catch(told);
+  return htmx.ajax('POST', button.getAttribute('hx-post'), { source: button, target: '#region', swap: 'score settle:0ms' }).catch(told);
 }
 
 export function nudge(input, by) {

@@ -33,11 +33,11 @@ function measure() {
 }
 
 function settled() {
-  measure();
   selection.show();
   if (added) selection.marked()?.scrollIntoView({ block: 'nearest' });
   added = false;
-  overview.look();
+  // What needs the places of all rows waits until the change is on the screen.
+  requestAnimationFrame(() => setTimeout(overview.look));
   panel.refresh();
   const head = document.querySelector('.head-length > .num');
   document.getElementById('strip-length').textContent = head.textContent;
@@ -159,8 +159,7 @@ document.addEventListener('alpine:init', () => {
         if (event.detail.requestConfig.elt.id === 'typing' || event.detail.requestConfig.parameters.line) emptied();
       });
       drag.watch(root);
-      measure();
-      window.addEventListener('resize', measure);
+      new ResizeObserver(measure).observe(document.getElementById('head'));
       overview.watch();
       selection.show();
       panel.follow();

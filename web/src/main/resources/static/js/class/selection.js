@@ -6,6 +6,10 @@ export const rowOf = (element) => element?.closest?.('[data-row]') ?? null;
 export const rowNamed = (id) => document.getElementById(`row-${id}`);
 const level = (row) => Number(row.getAttribute('aria-level'));
 
+/** Only what changes is written: writing makes the browser draw anew. */
+const set = (row, name, yes) => row.classList.contains(name) === yes || row.classList.toggle(name, yes);
+const say = (row, name, value) => row.getAttribute(name) === value || row.setAttribute(name, value);
+
 const folded = new Set();
 let key = '';
 
@@ -101,18 +105,19 @@ export const selection = {
     rows().forEach((row) => {
       const id = row.dataset.row;
       const picked = this.picked.has(id) || (row === marked && !this.picked.size);
-      row.classList.toggle('is-at', row === marked);
-      row.classList.toggle('is-picked', this.picked.has(id));
-      row.setAttribute('aria-selected', String(picked));
-      row.tabIndex = row === marked ? 0 : -1;
-      row.hidden = false;
+      set(row, 'is-at', row === marked);
+      set(row, 'is-picked', this.picked.has(id));
+      say(row, 'aria-selected', String(picked));
+      say(row, 'tabindex', row === marked ? '0' : '-1');
     });
+    const away = new Set();
     spine().querySelectorAll('.flow-row').forEach((row) => {
       const closed = folded.has(row.dataset.row);
-      row.classList.toggle('folded', closed);
-      row.setAttribute('aria-expanded', String(!closed));
-      if (closed) under(row).forEach((inside) => (inside.hidden = true));
+      set(row, 'folded', closed);
+      say(row, 'aria-expanded', String(!closed));
+      if (closed) under(row).forEach((inside) => away.add(inside));
     });
+    rows().forEach((row) => row.hidden === away.has(row) || (row.hidden = away.has(row)));
     if (!marked && rows().length) rows()[0].tabIndex = 0;
     spine().dispatchEvent(new CustomEvent('marked', { bubbles: true }));
   },

@@ -6,12 +6,7 @@ const clock = (begins, seconds) => {
   return `${String(Math.floor(all / 60) % 24).padStart(2, '0')}:${String(all % 60).padStart(2, '0')}`;
 };
 
-const elapsed = (seconds) => {
-  const hours = Math.floor(seconds / 3600);
-  const minutes = Math.floor((seconds % 3600) / 60);
-  const rest = String(seconds % 60).padStart(2, '0');
-  return hours ? `${hours}:${String(minutes).padStart(2, '0')}:${rest}` : `${minutes}:${rest}`;
-};
+const elapsed = (seconds) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 
 /** The box that is being typed in keeps what is typed; but what was sent from it and taken is shown as it was understood. */
 function understood(fresh) {
@@ -76,10 +71,15 @@ function apply(change) {
   const ids = order.split(' ').filter(Boolean);
   document.getElementById('version').value = version;
   document.getElementById('region').dataset.begins = begins ?? '';
-  const fresh = ['head', 'notice', 'overview', 'line-problem']
+  const fresh = ['head', 'notice', 'line-problem']
     .map((id) => change.querySelector(`#${id}`))
     .filter(Boolean)
     .map((part) => morph(document.getElementById(part.id), part));
+  const overview = document.getElementById('overview');
+  const redrawn = change.querySelector('#overview');
+  // Only what is in it: another child of the board would have the browser style every row anew.
+  overview.dataset.total = redrawn.dataset.total;
+  overview.replaceChildren(...redrawn.childNodes);
   takeRows([...change.querySelectorAll(':scope > .rows > [data-row]')]);
   arrange(ids);
   begin(ids, starts.split(' '));
