@@ -27,4 +27,14 @@ class DoseUnitTest {
         assertThat(dose).hasToString(to);
         assertThat(DoseUnit.of(dose)).isEqualTo(unit);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "5 breaths, 8, 8 breaths", "5 breaths, 5-8, 5-8 breaths", "30 s, 45, 45 s", "8 reps, 12, 12 reps",
+        "3 min open, 90, 90 s open", "in, 4, 4 breaths", "5 breaths, 30 s, 30 s", "5 breaths, out, out"
+    })
+    void aBareNumberIsInTheUnitOfTheDoseBefore(String before, String typed, String complete) {
+        assertThat(DoseText.parse(DoseUnit.of(DoseText.parse(before)).complete(typed)))
+                .isEqualTo(DoseText.parse(complete));
+    }
 }

@@ -34,15 +34,22 @@ record FieldEdit(
     static final String LINE = "line";
 
     static final String LINES = "lines";
+    private static final int SHORT = 40;
 
     @Override
     public Labelled on(ClassPlan now) {
         if (node.equals(NodeId.CLASS)) {
             PlanEdit edit = new PlanEdit.Settings(new ClassFields(catalogue).with(now.settings(), field, value));
-            return new Labelled(edit, "Class: " + field, null);
+            return new Labelled(edit, label("Class"), null);
         }
         Node found = now.find(node).orElseThrow(() -> new Refused("That part of the class is no longer there."));
-        return new Labelled(PlanEdit.instead(now, changed(found, now)), name(found) + ": " + field, null);
+        return new Labelled(PlanEdit.instead(now, changed(found, now)), label(name(found)), null);
+    }
+
+    /** What was changed and to what, where that is short. */
+    private String label(String what) {
+        boolean brief = value.length() <= SHORT && !value.contains("\n");
+        return what + ": " + field + (brief && !value.isBlank() ? " " + value.strip() : "");
     }
 
     private Node changed(Node found, ClassPlan now) {

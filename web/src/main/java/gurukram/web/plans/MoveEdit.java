@@ -78,7 +78,8 @@ record MoveEdit(List<NodeId> nodes, NodeId target, Where where, PoseCatalogue ca
         if (at instanceof Section) return beside(plan, at);
         Place own = plan.placeOf(at.id()).orElseThrow();
         Node parent = plan.find(own.parent()).orElseThrow();
-        if (parent instanceof Layer) throw new Refused("A change for a level or a round holds one step only.");
+        if (parent instanceof Layer || at instanceof Layer)
+            throw new Refused("A change for a level or a round holds one step only.");
         boolean inFlow = parent instanceof Flow || parent instanceof Link;
         if (inFlow && moved instanceof Flow) return amongItems(plan, parent);
         return new Place(own.parent(), where == Where.BEFORE ? own.after() : at.id());

@@ -8,13 +8,14 @@ const plain = (words) => words.normalize('NFD').replace(/\p{M}/gu, '').toLowerCa
 let poses = null;
 let chosen = -1;
 
-async function known() {
-  if (poses) return poses;
+async function load() {
   const answer = await fetch('/poses/names');
   if (!answer.ok) return [];
-  poses = (await answer.json()).map((pose) => ({ ...pose, words: plain([pose.name, pose.sanskrit, ...pose.also].join(' | ')) }));
-  return poses;
+  return (await answer.json()).map((pose) => ({ ...pose, words: plain([pose.name, pose.sanskrit, ...pose.also].join(' | ')) }));
 }
+
+/** Asked for once, however quickly one types. */
+const known = () => (poses ??= load());
 
 /** How well a pose fits what is typed: by the beginning of its name, of a word in it, of another name; 0 when it does not. */
 function fits(pose, typed) {

@@ -16,9 +16,11 @@ function understood(fresh) {
   if (now && box.type === 'text') box.value = now.getAttribute('value');
 }
 
+/** Only a box keeps what is in it while it is the active element; a row that has the focus changes like any other. */
 function morph(old, fresh) {
   understood(fresh);
-  Idiomorph.morph(old, fresh, { morphStyle: 'outerHTML' });
+  const ignoreActiveValue = document.activeElement?.matches('input, textarea, select') ?? false;
+  Idiomorph.morph(old, fresh, { morphStyle: 'outerHTML', ignoreActiveValue });
   return document.getElementById(fresh.id);
 }
 

@@ -66,7 +66,12 @@ class RandomEditsTest {
         "no holds",
         "in",
         "both",
-        "flow flow flow, in"
+        "flow flow flow, in",
+        "- round 2: plank, out",
+        "- locked",
+        "- advanced: 9 breaths",
+        "link, rounds 2-3, in place of the last",
+        "-"
     };
     private static final String[] FIELDS = {
         "breaths",
@@ -97,7 +102,25 @@ class RandomEditsTest {
         "level",
         "line",
         "lines",
-        "lines"
+        "lines",
+        "pose",
+        "say",
+        "thread",
+        "locked",
+        "optional",
+        "priority",
+        "turn",
+        "leads",
+        "round-join",
+        "mode-1",
+        "mode-2",
+        "pace-2",
+        "peak",
+        "starts",
+        "mixed",
+        "begins",
+        "school",
+        "sentence"
     };
     private static final String[] VALUES = {
         "",
@@ -146,7 +169,22 @@ class RandomEditsTest {
         "flow, 3 rounds, paces 4/3 s, always left, one side",
         "tree, both, 5-8 breaths, at 6",
         "end flow",
-        "3 min open"
+        "3 min open",
+        "half moon",
+        "chair",
+        "yes",
+        "BY_CLASS",
+        "LEARN",
+        "18:30",
+        "no holds"
+    };
+    private static final String[] TEXTS = {
+        "tree, both, 5 breaths\nchair",
+        "peak:\nhalf moon, both, 3 breaths",
+        "flow, 2 rounds\n  plank, in\n  cobra, out\nmountain",
+        "high lunge, other, in\n- round 2: plank",
+        "class: Whole\nrest:\nfinal rest, 5 min",
+        "not a pose\n\n"
     };
 
     @ParameterizedTest
@@ -180,7 +218,7 @@ class RandomEditsTest {
         List<NodeId> nodes = new ArrayList<>(List.of(NodeId.CLASS));
         plan.walk(node -> nodes.add(node.id()));
         NodeId node = nodes.get(random.nextInt(nodes.size()));
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(7)) {
             case 0 ->
                 new FieldEdit(
                         node,
@@ -202,6 +240,12 @@ class RandomEditsTest {
                         nodes.get(random.nextInt(nodes.size())),
                         pick(MoveEdit.Where.values(), random),
                         CATALOGUE);
+            case 3 ->
+                new PasteEdit(
+                        pick(TEXTS, random),
+                        random.nextBoolean() ? node.value() : "",
+                        CATALOGUE,
+                        () -> NodeId.random(random));
             default ->
                 new LineEdit(
                         pick(LINES, random),
