@@ -240,7 +240,7 @@ class ScoreJourneyTest extends BrowserTests {
                 app.newTeacher(),
                 "section standing",
                 "warrior 2, both, 5 breaths",
-                "triangle, both, 5 breaths",
+                "tree, both, 5 breaths",
                 "chair, 5 breaths",
                 "section rest",
                 "final rest, 5 min");
@@ -249,15 +249,15 @@ class ScoreJourneyTest extends BrowserTests {
         assertThat(page.locator("[aria-selected=true]")).hasCount(2);
         keys("g");
         assertThat(row("Flow")).isVisible();
-        assertThat(row("Triangle").locator("select")).hasValue("lead");
+        assertThat(row("Tree").locator("select")).hasValue("lead");
 
         Locator grip = row("Chair").locator(".grip");
         grip.hover();
         page.mouse().down();
-        var place = row("Triangle").boundingBox();
+        var place = row("Tree").boundingBox();
         page.mouse().move(place.x + 200, place.y + 8, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(4));
         page.mouse().up();
-        assertThat(page.locator(".pose-name")).hasText(new String[] {"Warrior 2", "Chair", "Triangle", "Final rest"});
+        assertThat(page.locator(".pose-name")).hasText(new String[] {"Warrior 2", "Chair", "Tree", "Final rest"});
 
         row("Flow").focus();
         keys("f");
@@ -269,7 +269,7 @@ class ScoreJourneyTest extends BrowserTests {
         keys("f");
         assertThat(row("Chair")).isVisible();
         // an easier form taken from the panel, with a tap
-        row("Triangle").click();
+        row("Tree").click();
         Locator take = page.locator("#panel .take").first();
         String name = take.locator("span span").textContent();
         take.click();

@@ -8,11 +8,15 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Theme;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.plans.Panel.Captioned;
-import gurukram.web.plans.Panel.Group;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 
 /** The settings of a class as a whole. */
 final class ClassPanel {
+    /** Not a part of the plan: it is kept with the class. */
+    static final String GROUP = "group";
+
     private static final int WIDE = 34;
     private static final String NODE = NodeId.CLASS.value();
 
@@ -22,7 +26,13 @@ final class ClassPanel {
         this.refusal = refusal;
     }
 
-    static Panel of(ClassSettings s, PoseCatalogue catalogue, Refusal refusal) {
+    /** @param group the group the class is for; null for none */
+    static Panel of(
+            ClassSettings s,
+            PoseCatalogue catalogue,
+            List<gurukram.web.groups.Group> groups,
+            UUID group,
+            Refusal refusal) {
         ClassPanel panel = new ClassPanel(refusal);
         return new Panel(
                 "class",
@@ -30,9 +40,9 @@ final class ClassPanel {
                 s.title(),
                 "",
                 List.of(
-                        new Group("When and for whom", true, panel.basics(s, catalogue)),
-                        new Group("Theme", true, panel.theme(s.theme())),
-                        new Group("School and notes", false, panel.school(s))),
+                        new Panel.Group("When and for whom", true, panel.basics(s, catalogue, groups, group)),
+                        new Panel.Group("Theme", true, panel.theme(s.theme())),
+                        new Panel.Group("School and notes", false, panel.school(s))),
                 null);
     }
 
@@ -40,9 +50,14 @@ final class ClassPanel {
         return captioned(caption, Field.text(NODE, field, value, caption, WIDE), refusal);
     }
 
-    private List<Captioned> basics(ClassSettings s, PoseCatalogue catalogue) {
+    private List<Captioned> basics(
+            ClassSettings s, PoseCatalogue catalogue, List<gurukram.web.groups.Group> groups, UUID group) {
         String peak = s.peak() == null ? "" : catalogue.pose(s.peak()).name().toLowerCase();
+        List<Field.Option> choices = new ArrayList<>(List.of(new Field.Option("", "no group")));
+        groups.forEach(g -> choices.add(new Field.Option(g.id().toString(), g.name())));
+        String chosen = group == null ? "" : group.toString();
         return List.of(
+                captioned("Group", Field.choice(NODE, GROUP, chosen, "Group", choices), refusal),
                 captioned("Slot", Field.number(NODE, "slot", s.slotMinutes(), "Slot in minutes", "", "min"), refusal),
                 captioned("Starts at", Field.text(NODE, "starts", s.starts(), "Starts at, such as 18:30", 8), refusal),
                 captioned("Style", Field.choice(NODE, "style", s.style().name(), "Style", Words.styles()), refusal),

@@ -14,6 +14,7 @@ import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -80,6 +81,13 @@ public class ClassStore {
                  where r.studio_id = :studio and r.class_id = :id and b.snapshot is null)
             select edit, snapshot from back order by seq""";
 
+    private static final String GROUP_OF = """
+            select group_id from yoga_class
+             where studio_id = :studio and teacher_id = :teacher and id = :id and deleted_at is null""";
+    private static final String SET_GROUP = """
+            update yoga_class set group_id = (
+                select id from class_group where studio_id = :studio and teacher_id = :teacher and id = :group)
+             where studio_id = :studio and teacher_id = :teacher and id = :id and deleted_at is null""";
     private static final String DELETE = """
             update yoga_class set deleted_at = :now
              where studio_id = :studio and teacher_id = :teacher and id = :id and deleted_at is null""";
@@ -193,6 +201,26 @@ public class ClassStore {
                         PlanJson.readEdit(row.getString("edit")),
                         PlanJson.readEdit(row.getString("inverse"))))
                 .single();
+    }
+
+    /** The group a class is for; null when it has none. */
+    UUID group(Teacher teacher, ClassId id) {
+        return owned(GROUP_OF, teacher)
+                .param("id", id.value())
+                .query((row, n) -> row.getObject("group_id", UUID.class))
+                .list()
+                .stream()
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** @param group one of the teacher's own; null, or any other, leaves the class without a group */
+    void setGroup(Teacher teacher, ClassId id, UUID group) {
+        owned(SET_GROUP, teacher)
+                .param("id", id.value())
+                .param("group", group, java.sql.Types.OTHER)
+                .update();
     }
 
     /** One state of a class in its history; {@code parent} is the one before it, null for the first. */

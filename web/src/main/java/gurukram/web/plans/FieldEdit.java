@@ -56,6 +56,10 @@ record FieldEdit(
         boolean hasText = found instanceof Flow || found instanceof Step;
         if (hasText && field.equals(LINE)) return text().withLine(found, around(found, now), value);
         if (hasText && field.equals(LINES)) return text().withLines(found, around(found, now), value);
+        if (found instanceof Link link && field.equals(LINE)) {
+            Link read = text().linkIn(around(found, now), value);
+            return new Link(link.id(), read.when(), read.replacesLast(), link.steps(), link.marks());
+        }
         if (found instanceof Flow flow) return FlowFields.with(flow, field, value);
         if (found instanceof Section section) return SectionFields.with(section, field, value);
         if (!(found instanceof Step step)) throw new IllegalArgumentException("no fields on this node");

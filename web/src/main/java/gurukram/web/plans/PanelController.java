@@ -3,11 +3,13 @@ package gurukram.web.plans;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 
 /** What stands beside the spine. */
@@ -36,5 +38,18 @@ class PanelController {
         model.addAttribute("panel", panels.of(teacher, stored, node, shown, null));
         model.addAttribute("classId", id);
         return "plans/parts/panel";
+    }
+
+    /** The group a class is for; it is no part of the plan, so it stands in no history. */
+    @PostMapping("/classes/{id}/group")
+    String group(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable ClassId id,
+            @RequestParam(defaultValue = "") String value,
+            @RequestParam(required = false) String view,
+            HttpServletResponse response,
+            Model model) {
+        store.setGroup(teacher, id, value.isEmpty() ? null : UUID.fromString(value));
+        return panel(teacher, id, "class", view, response, model);
     }
 }

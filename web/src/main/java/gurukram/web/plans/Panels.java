@@ -9,8 +9,10 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
+import gurukram.web.groups.GroupStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
+import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** Makes the panel of a part of a class. */
@@ -19,8 +21,12 @@ class Panels {
     private final ClassEditor editor;
     private final Poses poses;
     private final MyFlowStore flows;
+    private final ClassStore classes;
+    private final GroupStore groups;
 
-    Panels(ClassEditor editor, Poses poses, MyFlowStore flows) {
+    Panels(ClassEditor editor, Poses poses, MyFlowStore flows, ClassStore classes, GroupStore groups) {
+        this.classes = classes;
+        this.groups = groups;
         this.flows = flows;
         this.editor = editor;
         this.poses = poses;
@@ -41,13 +47,16 @@ class Panels {
         Node found = node.equals(NodeId.CLASS.value())
                 ? null
                 : plan.find(new NodeId(node)).orElse(null);
-        if (found == null) return ClassPanel.of(plan.settings(), catalogue, refusal);
+        if (found == null) {
+            UUID group = classes.group(teacher, stored.id());
+            return ClassPanel.of(plan.settings(), catalogue, groups.groups(teacher), group, refusal);
+        }
         Score score = editor.unfolderOf(teacher).unfold(plan, view.level());
         if (found instanceof Step step) {
             return new StepPanels(plan, score, view, catalogue, editor.schoolOf(teacher), refusal).of(step);
         }
         if (found instanceof Flow flow) return FlowPanel.of(flow, score, catalogue, refusal);
-        if (found instanceof Link link) return SmallPanels.of(link, catalogue);
+        if (found instanceof Link link) return SmallPanels.of(link, catalogue, refusal);
         return SmallPanels.of((Section) found, plan, score, refusal);
     }
 }

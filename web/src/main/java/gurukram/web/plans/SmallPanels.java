@@ -48,9 +48,14 @@ final class SmallPanels {
         return new Panel("section", id, section.title(), sum, List.of(new Group("", true, fields)), null);
     }
 
-    static Panel of(Link link, PoseCatalogue catalogue) {
+    static Panel of(Link link, PoseCatalogue catalogue, Refusal refusal) {
         String words =
                 new NotationWriter(catalogue).write(link).lines().findFirst().orElse("link");
-        return new Panel("link", link.id().value(), words, "", List.of(), null);
+        String id = link.id().value();
+        Captioned line = captioned(
+                "When, such as “link, rounds 3-4:”",
+                Field.text(id, FieldEdit.LINE, words, "The link’s line", WIDE),
+                refusal);
+        return new Panel("link", id, words, "", List.of(new Group("", true, List.of(line))), null);
     }
 }

@@ -54,6 +54,13 @@ function emptied() {
   }
 }
 
+/** With a finger there is no Ctrl: while this is on, each tap marks one more. */
+function many(button) {
+  selection.many = !selection.many;
+  button.setAttribute('aria-pressed', String(selection.many));
+  if (!window.matchMedia('(min-width: 70.01rem)').matches) panel.close();
+}
+
 function clicked(event) {
   const { target } = event;
   const nudge = target.closest('[data-nudge]');
@@ -69,13 +76,15 @@ function clicked(event) {
   else if (target.closest('[data-again]')) again(target.closest('[data-again]'));
   else if (target.closest('[data-open-panel]')) panel.open(target.closest('[data-open-panel]').dataset.openPanel);
   else if (target.closest('[data-panel-close]')) panel.close();
+  else if (target.closest('[data-many]')) many(target.closest('[data-many]'));
+  else if (target.closest('[data-clip]')) clip[target.closest('[data-clip]').dataset.clip]('');
   else if (target.closest('[data-keep-flow]')) panel.send('flows', { node: selection.ids()[0] });
   else if (target.closest('[data-forget-flow]')) panel.send(`flows/${target.closest('[data-forget-flow]').dataset.forgetFlow}/forget`, {});
   else if (target.closest('[data-put-flow]')) edits.post(`flows/${target.closest('[data-put-flow]').dataset.putFlow}/put`, { at: document.getElementById('line-at').value });
   else if (target.closest('[data-open-keys]')) document.getElementById('keys').showModal();
   else if (target.closest('#overview')) overview.goTo(event);
   else if (target.closest('#line-list li')) line.take(target.closest('#line-list li'));
-  else if (rowOf(target)) selection.mark(rowOf(target), event.shiftKey ? 'to' : event.ctrlKey || event.metaKey ? 'more' : '');
+  else if (rowOf(target)) selection.mark(rowOf(target), event.shiftKey ? 'to' : event.ctrlKey || event.metaKey || selection.many ? 'more' : '');
 }
 
 function offer(words) {
@@ -137,7 +146,9 @@ document.addEventListener('alpine:init', () => {
       window.addEventListener('pointerup', () => setTimeout(() => (pressing = false)));
       root.addEventListener('click', clicked);
       root.addEventListener('change', (event) => {
-        if (event.target.dataset.field) edits.change(event.target);
+        const { field, node } = event.target.dataset;
+        if (field === 'group' && node === 'class') panel.send('group', { value: event.target.value });
+        else if (field) edits.change(event.target);
       });
       root.addEventListener('submit', (event) => {
         const away = event.target.matches('[data-delete]');

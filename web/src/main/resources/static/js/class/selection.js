@@ -25,6 +25,7 @@ export const selection = {
   at: '',
   anchor: '',
   picked: new Set(),
+  many: false,
 
   open(name) {
     key = `folded-${name}`;

@@ -2,11 +2,15 @@ package gurukram.web.plans;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.web.groups.GroupStore;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
 import java.net.http.HttpResponse;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
 import java.util.List;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -201,6 +205,34 @@ class ScorePagesTest {
         assertThat(refused.statusCode()).isEqualTo(422);
         assertThat(refused.body()).contains("Minutes", "an hour");
         assertThat(http.get("/classes/" + id + "/copy").body()).contains(", again");
+    }
+
+    @Test
+    void aClassIsForAGroupOfItsTeacher() {
+        UUID mine = app.bean(GroupStore.class)
+                .create(teacher, "Friday calm", DayOfWeek.FRIDAY, LocalTime.of(18, 0), 60, "BEGINNER");
+        UUID other = app.bean(GroupStore.class)
+                .create(app.newTeacher(), "Elsewhere", DayOfWeek.FRIDAY, LocalTime.of(18, 0), 60, "BEGINNER");
+        String url = "/classes/" + id + "/group";
+        assertThat(http.htmx(url, "value", "" + mine).body()).contains("<option value=\"" + mine + "\" selected");
+        assertThat(http.get("/").body()).contains("Friday calm");
+        assertThat(http.htmx(url, "value", "" + other).body())
+                .doesNotContain("<option value=\"" + mine + "\" selected")
+                .doesNotContain("Elsewhere");
+        assertThat(http.htmx(url, "value", "x").statusCode()).isEqualTo(400);
+    }
+
+    @Test
+    void aLinkIsAddedByALineAndChangedInItsPanel() {
+        HttpResponse<String> added = http.htmx(
+                "/classes/" + id + "/line", "line", "link, round 3", "at", row("tide"), "version", "1", "view", "");
+        assertThat(added.statusCode()).isEqualTo(200);
+        String link = row("link, round 3");
+        assertThat(change(link, "line", "link, rounds 2-3, in place of the last")
+                        .body())
+                .contains("data-name=\"link, rounds 2-3, in place of the last\"");
+        assertThat(change(link, "line", "link, round x", "panel", link).body()).contains("class=\"fault\"");
+        assertThat(panel(link)).contains("data-field=\"line\"");
     }
 
     @Test
