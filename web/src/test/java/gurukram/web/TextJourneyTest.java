@@ -66,19 +66,23 @@ class TextJourneyTest extends BrowserTests {
         assertThat(page.locator("#undo")).isEnabled();
 
         Locator row = page.locator("#row-" + tree);
-        row.locator("summary").click();
-        row.locator("textarea").fill("beginner: 3 breaths\nprops: 1 block");
-        row.locator("textarea").blur();
-        assertThat(row.locator(".layers")).containsText("beginner: 3 breaths");
-        row.locator("textarea").fill("wobbly");
-        row.locator("textarea").blur();
-        assertThat(row.locator(".fault")).containsText("“wobbly” says nothing I know");
-        assertThat(row.locator("textarea")).hasValue("wobbly");
+        Locator panel = page.locator("#panel");
+        row.click();
+        panel.locator("summary", has("What changes")).click();
+        Locator lines = panel.locator("[data-field=lines]");
+        lines.fill("beginner: 3 breaths\nprops: 1 block");
+        lines.blur();
+        assertThat(row.locator(".under")).containsText("beginner: 3 breaths · 1 block");
+        lines.fill("wobbly");
+        lines.blur();
+        assertThat(panel.locator(".fault")).containsText("“wobbly” says nothing I know");
+        assertThat(lines).hasValue("wobbly");
 
         Locator flow = page.locator(".flow-row").first();
-        flow.locator("summary").click();
-        flow.locator("[data-field=line]").fill("flow \"tide\", 2 learn, 2 silent, pose by pose");
-        flow.locator("[data-field=line]").blur();
+        flow.locator(".at").click();
+        panel.locator("summary", has("As text")).click();
+        panel.locator("[data-field=line]").fill("flow \"tide\", 2 learn, 2 silent, pose by pose");
+        panel.locator("[data-field=line]").blur();
         assertThat(flow.locator(".counts")).containsText("4 rounds");
         Flow stored = (Flow) app.bean(ClassStore.class)
                 .find(teacher, id)
@@ -90,6 +94,10 @@ class TextJourneyTest extends BrowserTests {
                 .get(1);
         assertThat(stored.settings().pace().modes()).hasSize(2);
         axeFindsNothing();
+    }
+
+    private static Locator.LocatorOptions has(String text) {
+        return new Locator.LocatorOptions().setHasText(text);
     }
 
     @Test
