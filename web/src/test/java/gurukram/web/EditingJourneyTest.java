@@ -142,6 +142,7 @@ class EditingJourneyTest extends BrowserTests {
         page.locator("text=Take what I typed").click();
         assertThat(row(page, "Triangle").locator(".dose input")).hasValue("8 breaths");
         assertThat(page.locator(".notice")).isHidden();
+        axeFindsNothing();
     }
 
     @Test

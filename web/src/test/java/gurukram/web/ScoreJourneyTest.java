@@ -77,9 +77,16 @@ class ScoreJourneyTest extends BrowserTests {
                 "section standing",
                 "warrior 2, both, 5 breaths",
                 "triangle, both, 5 breaths",
+                "goddess, 10 breaths",
+                "section floor",
+                "half pigeon, both, 25 breaths",
+                "head to knee, both, 20 breaths",
+                "seated forward fold, 25 breaths",
+                "bridge, 12 reps x 3, rest 40 s",
+                "lying twist, both, 20 breaths",
                 "section rest",
-                "final rest, 35 min");
-        assertThat(rows()).hasCount(13);
+                "final rest, 12 min");
+        assertThat(rows()).hasCount(20);
         // a layer for the second round, typed after the step it changes
         row("Low lunge").focus();
         keys("/");
@@ -91,7 +98,12 @@ class ScoreJourneyTest extends BrowserTests {
         // to the minute by the arrow keys, in the row
         row("Final rest").focus();
         keys("Enter");
-        for (int i = 0; i < 10 && !page.locator(".fit").textContent().contains("under"); i++) keys("ArrowDown");
+        for (int i = 0; i < 25 && page.locator(".head-length.short").count() == 1; i++) {
+            int before = Integer.parseInt(page.locator("#version").inputValue());
+            keys("ArrowUp");
+            assertThat(page.locator("#version")).hasValue(String.valueOf(before + 1));
+        }
+        assertThat(page.locator(".head-length.fits .fit")).containsText("under the slot");
         assertThat(page.locator(".side-words")).hasText("same work on both sides");
 
         // the advanced line of one step, then all lines on one clock
@@ -276,7 +288,12 @@ class ScoreJourneyTest extends BrowserTests {
         assertThat(row(name)).isVisible();
         keys("?");
         assertThat(page.locator("#keys")).isVisible();
+        page.locator("#single-keys").uncheck();
         keys("Escape");
+        row("Final rest").focus();
+        keys("d", "?");
+        assertThat(page.locator("#keys")).isHidden();
+        assertThat(row("Final rest")).hasCount(1);
         axeFindsNothing();
     }
 

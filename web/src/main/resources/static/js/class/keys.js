@@ -39,11 +39,20 @@ function onRow(row) {
   };
 }
 
+const here = () => `/classes/${document.getElementById('main').dataset.class}`;
+const away = (path) => window.location.assign(`${here()}/${path}`);
+
 const anywhere = {
   '/': () => document.getElementById('line').focus(),
   '?': () => document.getElementById('keys').showModal(),
   c: () => panel.open('class'),
   p: () => document.getElementById('passes')?.click(),
+  n: () => away(`notes?at=${encodeURIComponent(document.getElementById('line-at').value)}`),
+  h: () => away('history'),
+  k: () => away('copy'),
+  x: () => away('text'),
+  o: () => document.getElementById('print').click(),
+  t: () => document.getElementById('teach').click(),
   1: () => level(1),
   2: () => level(2),
   3: () => level(3),
@@ -55,6 +64,14 @@ const withControl = {
   c: () => clip.copy(),
   x: () => clip.cut(),
 };
+
+const OFF = 'gurukram-single-keys-off';
+
+/** Keys that are a single letter, digit or sign can be switched off, for those who speak to their machine. */
+export function singleKeys(box) {
+  box.checked = localStorage.getItem(OFF) === null;
+  box.addEventListener('change', () => (box.checked ? localStorage.removeItem(OFF) : localStorage.setItem(OFF, 'yes')));
+}
 
 /** Whether a key means something else where it is pressed. */
 const isTyping = (element) => element.closest('input, textarea, select, dialog[open]') !== null;
@@ -68,6 +85,8 @@ export function pressed(event) {
   }
   if (event.key === 'Escape') return escape(event, row);
   if (isTyping(event.target) || event.altKey) return;
+  const single = event.key.length === 1 && event.key !== ' ' && !event.ctrlKey && !event.metaKey;
+  if (single && localStorage.getItem(OFF) !== null) return;
   const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
   const control = event.ctrlKey || event.metaKey;
   const onButton = event.target.closest('button, a, summary') && (key === 'Enter' || key === ' ');

@@ -17,6 +17,15 @@ async function load() {
 /** Asked for once, however quickly one types. */
 const known = () => (poses ??= load());
 
+/** The names for other boxes that ask for a pose. */
+export async function names(box) {
+  const names = document.getElementById('pose-names');
+  if (!names.children.length) {
+    names.append(...(await known()).map((pose) => new Option('', pose.name.toLowerCase())));
+  }
+  box.setAttribute('list', 'pose-names');
+}
+
 /** How well a pose fits what is typed: by the beginning of its name, of a word in it, of another name; 0 when it does not. */
 function fits(pose, typed) {
   const name = plain(pose.name);

@@ -140,6 +140,7 @@ document.addEventListener('alpine:init', () => {
       });
       root.addEventListener('focusin', (event) => {
         fill(event.target);
+        if (event.target.matches('input[data-field=pose], input[data-field=peak]')) line.names(event.target);
         const row = rowOf(event.target);
         if (!pressing && row && row.dataset.row !== selection.at && !selection.picked.size) selection.mark(row);
       });
@@ -169,6 +170,7 @@ document.addEventListener('alpine:init', () => {
       document.body.addEventListener('htmx:afterSwap', (event) => {
         if (event.detail.requestConfig.elt.id === 'typing' || event.detail.requestConfig.parameters.line) emptied();
       });
+      keys.singleKeys(document.getElementById('single-keys'));
       drag.watch(root);
       new ResizeObserver(measure).observe(document.getElementById('head'));
       overview.watch();

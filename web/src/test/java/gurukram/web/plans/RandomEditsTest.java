@@ -194,7 +194,7 @@ class RandomEditsTest {
         LineReader reader = new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers());
         ClassPlan plan = new ClassPlan(ClassSettings.of("Random", 60, Style.VINYASA, Level.BEGINNER), List.of());
         int done = 0;
-        for (int i = 0; i < 600; i++) {
+        for (int i = 0; i < 500; i++) {
             Level level = Level.values()[random.nextInt(3)];
             try {
                 PlanEdit edit = request(plan, level, reader, random).on(plan).edit();
