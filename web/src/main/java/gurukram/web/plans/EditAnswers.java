@@ -7,6 +7,7 @@ import gurukram.web.plans.ClassEditor.Answer;
 import gurukram.web.plans.ClassEditor.Outcome;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import java.util.List;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -30,10 +31,15 @@ class EditAnswers {
         this.panels = panels;
     }
 
-    /** Who asked, from where, and which field of which node it was about; the fields may be empty. */
+    /** Who asked, from where, and which field of which node it was about, or which nodes with spaces between. */
     record Asked(Teacher teacher, ClassId id, EditPost post, String node, String field, String of) {
         boolean isLine() {
             return node.equals(Refusal.LINE);
+        }
+
+        /** The nodes it was about. */
+        Set<String> nodes() {
+            return Set.copyOf(List.of(node.split(" +")));
         }
     }
 
@@ -73,9 +79,8 @@ class EditAnswers {
         ClassPage page = pages.page(asked.teacher(), answer.now(), view, told, null);
         boolean inStep = answer.before() != null && answer.before().version() == post.version();
         if (!inStep) return whole(page, model);
-        Set<String> touched = asked.node().isEmpty() ? Set.of() : Set.of(asked.node());
         model.addAttribute(
-                "change", pages.change(asked.teacher(), answer.before().plan(), page, view, touched, null));
+                "change", pages.change(asked.teacher(), answer.before().plan(), page, view, asked.nodes(), null));
         return small(page, asked.isLine(), model);
     }
 
@@ -83,10 +88,7 @@ class EditAnswers {
         StoredClass now = store.find(asked.teacher(), asked.id()).orElseThrow(NotFound::new);
         EditPost post = asked.post();
         post.response().setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        boolean stillThere = asked.isLine()
-                || asked.node().equals(NodeId.CLASS.value())
-                || now.plan().has(new NodeId(asked.node()));
-        boolean hasPlace = stillThere && (asked.isLine() || !asked.field().isEmpty());
+        boolean hasPlace = asked.isLine() || !asked.field().isEmpty() && isThere(now, asked.node());
         Notice notice = Notice.NONE;
         if (!hasPlace) {
             String kept = typed.isEmpty() ? "" : " You typed “" + typed + "”.";
@@ -101,10 +103,14 @@ class EditAnswers {
             return "plans/class";
         }
         if (now.version() != post.version()) return whole(page, model);
-        Set<String> touched = inPanel ? Set.of() : Set.of(asked.node());
+        Set<String> touched = inPanel ? Set.of() : asked.nodes();
         Panel panel = inPanel ? panels.of(asked.teacher(), now, post.panel(), view, refusal) : null;
         model.addAttribute("change", new PageChange(page, page.spine(touched), panel));
         return small(page, asked.isLine(), model);
+    }
+
+    private static boolean isThere(StoredClass now, String node) {
+        return node.equals(NodeId.CLASS.value()) || now.plan().has(new NodeId(node));
     }
 
     private static String whole(ClassPage page, Model model) {

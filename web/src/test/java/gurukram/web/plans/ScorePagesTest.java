@@ -118,6 +118,25 @@ class ScorePagesTest {
     }
 
     @Test
+    void whatCannotBeDoneToSeveralPartsIsSaidAboveTheSpine() {
+        String both = row("Tree") + " " + row("High lunge");
+        HttpResponse<String> refused =
+                http.htmx("/classes/" + id + "/tree", "node", both, "what", "gather", "version", "1", "view", "");
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("A flow is made of steps of one section");
+        HttpResponse<String> moved = http.htmx(
+                "/classes/" + id + "/move", "node", both, "target", row("Rest"), "where", "after", "version", "1");
+        assertThat(moved.statusCode()).isEqualTo(200);
+        assertThat(moved.body()).contains("data-name=\"High lunge\"", "aria-level=\"2\"");
+        HttpResponse<String> gone =
+                http.htmx("/classes/" + id + "/move", "node", "x y", "target", "z", "where", "after", "version", "2");
+        assertThat(gone.statusCode()).isEqualTo(422);
+        assertThat(http.htmx("/classes/" + id + "/tree", "node", "", "what", "remove", "version", "2")
+                        .statusCode())
+                .isEqualTo(400);
+    }
+
+    @Test
     void copiedTextGoesIntoAnotherClassAsItIs() {
         String text = http.get("/classes/" + id + "/clip?node=" + row("tide")).body();
         assertThat(text)
