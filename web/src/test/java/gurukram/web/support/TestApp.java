@@ -24,6 +24,8 @@ public final class TestApp implements AutoCloseable {
     private static final AtomicInteger TEACHERS = new AtomicInteger();
 
     private final ConfigurableApplicationContext context;
+    /** Made once: hashing is slow on purpose, and there are hundreds of test teachers. */
+    private String hash;
 
     private TestApp() {
         if (System.getenv("SPRING_DATASOURCE_URL") == null) {
@@ -48,7 +50,7 @@ public final class TestApp implements AutoCloseable {
     /** A new teacher with a studio of their own and the password {@link #PASSWORD}. */
     public Teacher newTeacher() {
         String email = "teacher" + TEACHERS.incrementAndGet() + "-" + System.nanoTime() + "@test.example";
-        String hash = bean(PasswordEncoder.class).encode(PASSWORD);
+        if (hash == null) hash = bean(PasswordEncoder.class).encode(PASSWORD);
         return bean(AccountStore.class).register("Test studio", email, "Test teacher", hash, false);
     }
 
