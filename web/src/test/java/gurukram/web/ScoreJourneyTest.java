@@ -199,8 +199,13 @@ class ScoreJourneyTest extends BrowserTests {
         changes.fill("round 2: high lunge");
         changes.blur();
         assertThat(row("tide").locator(".round-change")).hasText("high lunge for low lunge");
-        changes.fill("round 2: low lunge twisst");
-        changes.blur();
+        // the panel looks again what it shows, and leaves alone what was refused
+        page.waitForResponse(
+                r -> r.url().contains("/panel"),
+                () -> page.waitForResponse(r -> r.status() == 422, () -> {
+                    changes.fill("round 2: low lunge twisst");
+                    changes.blur();
+                }));
         assertThat(page.locator("#panel .fault")).containsText("I know no pose");
         assertThat(changes).hasValue("round 2: low lunge twisst");
         changes.fill("round 2-3: warrior 1");

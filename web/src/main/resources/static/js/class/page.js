@@ -168,6 +168,7 @@ document.addEventListener('alpine:init', () => {
       document.body.addEventListener('not-clear', () => clip.toNotes());
       document.body.addEventListener('htmx:afterSettle', settled);
       document.body.addEventListener('htmx:afterSwap', (event) => {
+        if (event.detail.xhr.status === 200) panel.taken(event.detail.requestConfig.elt);
         if (event.detail.requestConfig.elt.id === 'typing' || event.detail.requestConfig.parameters.line) emptied();
       });
       keys.singleKeys(document.getElementById('single-keys'));

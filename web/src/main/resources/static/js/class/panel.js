@@ -9,6 +9,22 @@ let asked = null;
 
 export const isOpen = () => wide.matches || panel().classList.contains('open');
 
+/** What was refused, and what is typed and not sent yet, outlives a new look at the panel it stands in. */
+function isKept(edit) {
+  if (edit.matches('.wrong')) return true;
+  const box = edit.querySelector('input[type=text], textarea');
+  return box !== null && box.value !== box.defaultValue && box.value !== box.dataset.sent;
+}
+
+const callbacks = {
+  beforeNodeMorphed: (old, fresh) => !(old.matches?.('.edit') && old.id === fresh.id && isKept(old)),
+};
+
+/** A value from the panel was taken after all: what was said of it no longer holds. */
+export function taken(field) {
+  field.closest('#panel .edit.wrong')?.classList.remove('wrong');
+}
+
 async function load() {
   asked?.abort();
   asked = new AbortController();
@@ -17,7 +33,7 @@ async function load() {
   try {
     const answer = await fetch(`${panel().dataset.url}?${query}`, { signal: asked.signal, headers: { 'HX-Request': 'true' } });
     if (!answer.ok) return;
-    Idiomorph.morph(panel(), await answer.text(), { morphStyle: 'innerHTML' });
+    Idiomorph.morph(panel(), await answer.text(), { morphStyle: 'innerHTML', callbacks });
     panel().dataset.node = node;
   } catch (error) {
     if (error.name !== 'AbortError' && !(error instanceof TypeError)) throw error;
