@@ -50,6 +50,13 @@ public record ClassPlan(ClassSettings settings, List<Section> sections) {
         return found.stream().findFirst();
     }
 
+    /** The flow a node stands in, also by a link of it; null outside flows. */
+    public Flow flowAround(NodeId id) {
+        Node parent = placeOf(id).flatMap(place -> find(place.parent())).orElse(null);
+        if (parent instanceof Link link) return flowAround(link.id());
+        return parent instanceof Flow flow ? flow : null;
+    }
+
     /** The children of a node, or the sections for {@link NodeId#CLASS}; {@link Refused} when it is not there. */
     public List<? extends Node> childrenOf(NodeId parent) {
         if (parent.equals(NodeId.CLASS)) return sections;

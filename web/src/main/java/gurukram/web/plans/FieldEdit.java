@@ -54,30 +54,21 @@ record FieldEdit(
 
     private Node changed(Node found, ClassPlan now) {
         boolean hasText = found instanceof Flow || found instanceof Step;
-        if (hasText && field.equals(LINE)) return text().withLine(found, around(found, now), value);
-        if (hasText && field.equals(LINES)) return text().withLines(found, around(found, now), value);
+        if (hasText && field.equals(LINE)) return text().withLine(found, now.flowAround(found.id()), value);
+        if (hasText && field.equals(LINES)) return text().withLines(found, now.flowAround(found.id()), value);
         if (found instanceof Link link && field.equals(LINE)) {
-            Link read = text().linkIn(around(found, now), value);
+            Link read = text().linkIn(now.flowAround(found.id()), value);
             return new Link(link.id(), read.when(), read.replacesLast(), link.steps(), link.marks());
         }
         if (found instanceof Flow flow) return FlowFields.with(flow, field, value);
         if (found instanceof Section section) return SectionFields.with(section, field, value);
         if (!(found instanceof Step step)) throw new IllegalArgumentException("no fields on this node");
         boolean baseLine = !ownLine && (level == null || level == now.settings().level());
-        return new StepFields(catalogue, level, baseLine, around(found, now)).with(step, field, value);
+        return new StepFields(catalogue, level, baseLine, now.flowAround(found.id())).with(step, field, value);
     }
 
     private NodeText text() {
         return new NodeText(catalogue, newIds);
-    }
-
-    /** The flow a step stands in; null outside flows. */
-    private static Flow around(Node found, ClassPlan now) {
-        Node parent = now.placeOf(found.id())
-                .flatMap(place -> now.find(place.parent()))
-                .orElse(null);
-        if (parent instanceof Link link) return around(link, now);
-        return parent instanceof Flow flow ? flow : null;
     }
 
     private String name(Node found) {

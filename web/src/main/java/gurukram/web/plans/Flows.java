@@ -4,7 +4,6 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Place;
@@ -75,22 +74,13 @@ final class Flows {
         PlanEdit move = new PlanEdit.Move(node.id(), parent, after);
         if (!(node instanceof Step step)) return move;
         Node target = plan.find(parent).orElse(null);
-        Node own = plan.placeOf(node.id())
-                .flatMap(place -> plan.find(place.parent()))
-                .orElse(null);
         Step fitted = step;
-        Flow to = flowAround(plan, target);
-        Flow from = flowAround(plan, own);
+        Flow to = target instanceof Flow flow ? flow : plan.flowAround(parent);
+        Flow from = plan.flowAround(step.id());
         if (to == null) fitted = outOfFlow(step, from);
         else if (from == null) fitted = intoFlow(step, to.settings());
         if (fitted.equals(step)) return move;
         return new PlanEdit.Together(List.of(move, new PlanEdit.Change(fitted)));
-    }
-
-    private static Flow flowAround(ClassPlan plan, Node parent) {
-        if (parent instanceof Flow flow) return flow;
-        if (!(parent instanceof Link link)) return null;
-        return (Flow) plan.find(plan.placeOf(link.id()).orElseThrow().parent()).orElseThrow();
     }
 
     /** A pose done on both sides does what is usual in such a flow; others keep the sides they were given. */

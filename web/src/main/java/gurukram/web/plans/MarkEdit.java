@@ -15,15 +15,14 @@ import java.util.function.Supplier;
 record MarkEdit(String typed, String at, PoseCatalogue catalogue, Supplier<NodeId> newIds) implements EditRequest {
     @Override
     public Labelled on(ClassPlan now) {
-        String id = at.startsWith(Spot.BEHIND) ? at.substring(Spot.BEHIND.length()) : at;
-        Node node = id.isEmpty() ? null : now.find(new NodeId(id)).orElse(null);
+        Node node = Spot.marked(now, at);
         if (!(node instanceof Step) && !(node instanceof Flow)) {
             throw new Refused("A line with a dash says more of a step or a flow; mark one first.");
         }
         NodeText text = new NodeText(catalogue, newIds);
         String before = text.lines(node);
         String lines = before.isEmpty() ? typed : before + "\n" + typed;
-        Flow around = node instanceof Step ? Spot.at(now, id).flow() : null;
+        Flow around = node instanceof Step ? now.flowAround(node.id()) : null;
         return new Labelled(PlanEdit.instead(now, text.withLines(node, around, lines)), "add a mark", node.id());
     }
 }

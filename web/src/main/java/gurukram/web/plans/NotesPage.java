@@ -105,8 +105,7 @@ public record NotesPage(
     }
 
     private static String where(ClassPlan plan, String at, PoseCatalogue catalogue) {
-        String id = at.startsWith(Spot.BEHIND) ? at.substring(Spot.BEHIND.length()) : at;
-        Node node = id.isEmpty() ? null : plan.find(new NodeId(id)).orElse(null);
+        Node node = Spot.marked(plan, at);
         if (node instanceof Section section) return "into " + section.title();
         if (node instanceof Step step && step.pose() != null)
             return "after " + catalogue.pose(step.pose()).name();

@@ -10,8 +10,7 @@ public sealed interface Row {
     String name();
 
     /** @param cueing way of cueing where it is not the usual; empty otherwise */
-    record SectionRow(
-            String id, String name, Field title, String role, String cueing, String length, String share, boolean empty)
+    record SectionRow(String id, String name, String role, String cueing, String length, String share, boolean empty)
             implements Row {}
 
     /**

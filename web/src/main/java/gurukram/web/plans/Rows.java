@@ -161,8 +161,6 @@ record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
             return new Row.SectionRow(
                     section.id().value(),
                     section.title(),
-                    Field.text(section.id().value(), "name", section.name(), "Name of the section", 24)
-                            .orRefused(refusal),
                     section.name().isEmpty() ? "" : section.role().title().toLowerCase(),
                     section.cueing() == null ? "" : section.cueing().word(),
                     Millis.showWhole(span.lengthMs()),

@@ -24,8 +24,7 @@ record Spot(NodeId parent, NodeId after, Flow flow) {
     /** The place after a node, or in it when it holds others; {@code at} empty or gone is the end of the class. */
     static Spot at(ClassPlan plan, String at) {
         boolean behind = at.startsWith(BEHIND);
-        String id = behind ? at.substring(BEHIND.length()) : at;
-        Node node = id.isEmpty() ? null : plan.find(new NodeId(id)).orElse(null);
+        Node node = marked(plan, at);
         if (node == null) return endOf(plan);
         if (behind) return behind(plan, node.id());
         if (node instanceof Section section) return new Spot(section.id(), last(section), null);
@@ -35,6 +34,12 @@ record Spot(NodeId parent, NodeId after, Flow flow) {
         // A layer, and what it puts in, stands for its step.
         if (node instanceof Layer || parent instanceof Layer) return after(plan, stepAround(plan, node));
         return after(plan, node);
+    }
+
+    /** The node a place is told by; null when it is the end of the class, or gone. */
+    static Node marked(ClassPlan plan, String at) {
+        String id = at.startsWith(BEHIND) ? at.substring(BEHIND.length()) : at;
+        return id.isEmpty() ? null : plan.find(new NodeId(id)).orElse(null);
     }
 
     private static Node parentOf(ClassPlan plan, Node node) {

@@ -8,9 +8,7 @@ import gurukram.core.cue.Cues;
 import gurukram.core.notation.NodeText;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.Link;
 import gurukram.core.plan.Names;
-import gurukram.core.plan.Node;
 import gurukram.core.plan.School;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Felt;
@@ -98,8 +96,8 @@ final class StepPanels {
         List<Option> units = new ArrayList<>(pose == null ? UNITS.subList(5, 6) : UNITS);
         if (unit == DoseUnit.WRITTEN) units.add(new Option(unit.word(), "as written"));
         fields.add(field("Unit", Field.choice(id, "unit", unit.word(), "Unit", units)));
-        boolean sidedFlow =
-                flowAround(step) instanceof Flow flow && flow.settings().hasSides();
+        Flow flow = plan.flowAround(step.id());
+        boolean sidedFlow = flow != null && flow.settings().hasSides();
         Pose written = step.pose() == null ? null : catalogue.pose(step.pose());
         String list = Lists.sidesOf(step, written, sidedFlow);
         String sides = step.sides().words();
@@ -111,14 +109,6 @@ final class StepPanels {
             fields.add(field("This level", Field.tick(id, "same", false, "take the base line’s dose, " + step.dose())));
         }
         return fields;
-    }
-
-    private Node flowAround(Step step) {
-        Node parent = plan.find(plan.placeOf(step.id()).orElseThrow().parent()).orElseThrow();
-        boolean inLink = parent instanceof Link;
-        return inLink
-                ? plan.find(plan.placeOf(parent.id()).orElseThrow().parent()).orElseThrow()
-                : parent;
     }
 
     private List<Captioned> levels(Step step) {
@@ -135,7 +125,7 @@ final class StepPanels {
     private List<Captioned> layers(Step step) {
         String id = step.id().value();
         NodeText text = new NodeText(catalogue, Names.numbers());
-        String hint = flowAround(step) instanceof Flow
+        String hint = plan.flowAround(step.id()) != null
                 ? "one a line, such as “round 2: high lunge”"
                 : "one a line, such as “advanced: 8 breaths”";
         return List.of(
@@ -166,7 +156,7 @@ final class StepPanels {
                         .toList(),
                 drawn(pose.ties().easier()),
                 drawn(pose.ties().harder()),
-                drawn(NextPoses.after(step, flowAround(step) instanceof Flow flow ? flow : null, catalogue, MOST_NEXT)),
+                drawn(NextPoses.after(step, plan.flowAround(step.id()), catalogue, MOST_NEXT)),
                 cues(step),
                 List.of(Level.values()).stream()
                         .map(level -> level.word() + ": " + pose.doses().get(level))
