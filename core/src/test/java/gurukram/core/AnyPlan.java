@@ -29,6 +29,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.Style;
 import gurukram.core.plan.Texts;
 import gurukram.core.plan.Theme;
+import gurukram.core.plan.Thresholds;
 import gurukram.core.plan.Timing;
 import gurukram.core.plan.When;
 import gurukram.core.pose.Hold;
@@ -39,6 +40,7 @@ import gurukram.core.pose.SideBehaviour;
 import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Supplier;
@@ -132,7 +134,8 @@ public final class AnyPlan {
                 maybe(() -> one(POSES).id()),
                 one(Side.class),
                 school(),
-                words() + "\n" + words());
+                words() + "\n" + words(),
+                mutes());
     }
 
     private School school() {
@@ -145,7 +148,8 @@ public final class AnyPlan {
                 maybe(() -> one(School.Voice.class)),
                 maybe(() -> one(School.Names.class)),
                 maybe(this::rarely),
-                maybe(() -> one(School.Roll.class)));
+                maybe(() -> one(School.Roll.class)),
+                rarely() ? new Thresholds(Map.of("one-leg", List.of(60, 90, from(91, 200)))) : null);
     }
 
     private Texts texts() {
@@ -153,8 +157,11 @@ public final class AnyPlan {
     }
 
     private Marks marks() {
-        List<Marks.Mute> mutes = rarely() ? some(1, 2, () -> new Marks.Mute("rule-" + from(1, 9), words())) : List.of();
-        return new Marks(rarely(), rarely(), maybe(() -> from(1, 9)), mutes);
+        return new Marks(rarely(), rarely(), maybe(() -> from(1, 9)), mutes());
+    }
+
+    private List<Marks.Mute> mutes() {
+        return rarely() ? some(1, 2, () -> new Marks.Mute("rule-" + from(1, 9), words())) : List.of();
     }
 
     private Section section() {

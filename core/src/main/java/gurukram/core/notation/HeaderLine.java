@@ -1,6 +1,7 @@
 package gurukram.core.notation;
 
 import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.Marks;
 import gurukram.core.plan.Style;
 import gurukram.core.plan.Theme;
 import gurukram.core.pose.Pose;
@@ -19,7 +20,7 @@ import java.util.regex.Pattern;
 /**
  * What a class is for: {@code class: title}, and under it {@code 60 min, vinyasa, intermediate}, {@code mixed room},
  * {@code starts 18:30}, {@code begins left}, {@code peak pose: half moon}, {@code theme: ...} with its parts, {@code school:
- * ...}, {@code note: ...}.
+ * ...}, {@code note: ...}, {@code muted sides-uneven: on purpose}.
  */
 final class HeaderLine {
     private static final Pattern TITLE = Pattern.compile("(?i)(?:class|title):(.*)");
@@ -64,6 +65,12 @@ final class HeaderLine {
             } catch (Refused e) {
                 throw e.shifted(from).within(new Span(Math.min(from, line.length()), line.length()));
             }
+        }
+        Optional<Marks.Mute> muted = MarkWords.mute(line);
+        if (muted.isPresent()) {
+            List<Marks.Mute> more = new ArrayList<>(now.mutes());
+            more.add(muted.get());
+            return Optional.of(now.withMutes(more));
         }
         ClassSettings settings = now;
         List<Parts.Part> parts = Parts.of(line).parts();
@@ -156,6 +163,7 @@ final class HeaderLine {
         add(lines, "closing words", t.close());
         add(lines, "school", SchoolWords.write(s.school()));
         if (!s.note().isEmpty()) s.note().lines().forEach(line -> lines.add("note: " + line));
+        s.mutes().forEach(mute -> lines.add(MarkWords.write(mute)));
         return lines;
     }
 

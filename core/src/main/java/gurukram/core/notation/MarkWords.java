@@ -70,10 +70,18 @@ final class MarkWords {
     }
 
     private static Optional<Marks> muted(String line, Marks now) {
+        return mute(line).map(now::and);
+    }
+
+    /** {@code muted sides-uneven: on purpose}. */
+    static Optional<Marks.Mute> mute(String line) {
         Matcher muted = MUTED.matcher(line);
         if (!muted.matches()) return Optional.empty();
-        String why = muted.group(2) == null ? "" : muted.group(2);
-        return Optional.of(now.and(new Marks.Mute(muted.group(1), why)));
+        return Optional.of(new Marks.Mute(muted.group(1), muted.group(2) == null ? "" : muted.group(2)));
+    }
+
+    static String write(Marks.Mute mute) {
+        return "muted " + mute.rule() + (mute.why().isEmpty() ? "" : ": " + mute.why());
     }
 
     /** A step's own attributes, or its marks and texts; empty when the line says none of them. */
@@ -151,9 +159,7 @@ final class MarkWords {
         if (marks.priority() != null) flags.add("priority " + marks.priority());
         List<String> lines = new ArrayList<>();
         if (!flags.isEmpty()) lines.add(String.join(", ", flags));
-        for (Marks.Mute mute : marks.mutes()) {
-            lines.add("muted " + mute.rule() + (mute.why().isEmpty() ? "" : ": " + mute.why()));
-        }
+        marks.mutes().forEach(mute -> lines.add(write(mute)));
         return lines;
     }
 

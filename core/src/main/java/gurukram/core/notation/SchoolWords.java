@@ -7,6 +7,7 @@ import gurukram.core.plan.School.LegRule;
 import gurukram.core.plan.School.Names;
 import gurukram.core.plan.School.Roll;
 import gurukram.core.plan.School.Voice;
+import gurukram.core.plan.Thresholds;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Words;
@@ -14,10 +15,13 @@ import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.stream.Collectors;
 
 /**
  * Settings of a school, comma separated: {@code no empty holds, holds up to 8 counts, 1.2 s a count, same front leg,
- * straight knees, instructive voice, sanskrit names, guided rest, roll to either side}.
+ * straight knees, instructive voice, sanskrit names, guided rest, roll to either side,
+ * threshold one-leg 60/90/120}.
  */
 public final class SchoolWords {
     private static final Phrases<School> PHRASES = new Phrases<School>()
@@ -37,7 +41,10 @@ public final class SchoolWords {
             .on("guided rest", (s, m) -> withGuided(s, true))
             .on("silent rest", (s, m) -> withGuided(s, false))
             .on("roll to (?:the )?right(?: side)?", (s, m) -> with(s, Roll.RIGHT))
-            .on("roll to either(?: side)?", (s, m) -> with(s, Roll.EITHER));
+            .on("roll to either(?: side)?", (s, m) -> with(s, Roll.EITHER))
+            .on(
+                    "threshold ([a-z-]{1,40}) (-?\\d{1,9})(?:/(-?\\d{1,9})/(-?\\d{1,9}))?",
+                    (s, m) -> s.with(s.thresholds().with(m.group(1), values(m))));
 
     private SchoolWords() {}
 
@@ -73,7 +80,19 @@ public final class SchoolWords {
         if (s.names() != null) parts.add(lower(s.names()).replace("both", "english and sanskrit") + " names");
         if (s.restGuided() != null) parts.add(s.restGuided() ? "guided rest" : "silent rest");
         if (s.roll() != null) parts.add(s.roll() == Roll.RIGHT ? "roll to the right" : "roll to either side");
+        s.thresholds().values().forEach((name, values) -> {
+            String each = values.stream().map(String::valueOf).collect(Collectors.joining("/"));
+            parts.add("threshold " + name + " " + each);
+        });
         return String.join(", ", parts);
+    }
+
+    private static List<Integer> values(Matcher m) {
+        List<Integer> values = new ArrayList<>();
+        for (int i = 2; i <= m.groupCount(); i++) {
+            if (m.group(i) != null) values.add(Thresholds.VALUE.parse(m.group(i)));
+        }
+        return values;
     }
 
     private static Dose.Pattern.Holds holds(String which) {
@@ -85,39 +104,39 @@ public final class SchoolWords {
     }
 
     private static School with(School s, Dose.Pattern.Holds holds) {
-        return new School(holds, null, null, null, null, null, null, null, null).over(s);
+        return new School(holds, null, null, null, null, null, null, null, null, null).over(s);
     }
 
     private static School withCap(School s, int counts) {
-        return new School(null, counts, null, null, null, null, null, null, null).over(s);
+        return new School(null, counts, null, null, null, null, null, null, null, null).over(s);
     }
 
     private static School withCount(School s, int millis) {
-        return new School(null, null, millis, null, null, null, null, null, null).over(s);
+        return new School(null, null, millis, null, null, null, null, null, null, null).over(s);
     }
 
     private static School with(School s, LegRule rule) {
-        return new School(null, null, null, rule, null, null, null, null, null).over(s);
+        return new School(null, null, null, rule, null, null, null, null, null, null).over(s);
     }
 
     private static School with(School s, Knees knees) {
-        return new School(null, null, null, null, knees, null, null, null, null).over(s);
+        return new School(null, null, null, null, knees, null, null, null, null, null).over(s);
     }
 
     private static School with(School s, Voice voice) {
-        return new School(null, null, null, null, null, voice, null, null, null).over(s);
+        return new School(null, null, null, null, null, voice, null, null, null, null).over(s);
     }
 
     private static School with(School s, Names names) {
-        return new School(null, null, null, null, null, null, names, null, null).over(s);
+        return new School(null, null, null, null, null, null, names, null, null, null).over(s);
     }
 
     private static School withGuided(School s, boolean guided) {
-        return new School(null, null, null, null, null, null, null, guided, null).over(s);
+        return new School(null, null, null, null, null, null, null, guided, null, null).over(s);
     }
 
     private static School with(School s, Roll roll) {
-        return new School(null, null, null, null, null, null, null, null, roll).over(s);
+        return new School(null, null, null, null, null, null, null, null, roll, null).over(s);
     }
 
     private static String upper(String word) {

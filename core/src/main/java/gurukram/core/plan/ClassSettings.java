@@ -1,10 +1,12 @@
 package gurukram.core.plan;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Side;
 import gurukram.core.text.Limit;
 import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
+import java.util.List;
 import java.util.regex.Pattern;
 
 /**
@@ -19,6 +21,7 @@ import java.util.regex.Pattern;
  * @param begins the side this class begins with, for flows that change it from class to class
  * @param school where this class differs from the teacher's school
  * @param note for the teacher
+ * @param mutes checks the teacher does not want for this class, each with why
  */
 public record ClassSettings(
         String title,
@@ -31,7 +34,8 @@ public record ClassSettings(
         String peak,
         Side begins,
         School school,
-        String note) {
+        String note,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Marks.Mute> mutes) {
     public static final Limit SLOT = new Limit("Minutes", 5, 240);
     public static final int MOST_LETTERS = 120;
     private static final Pattern CLOCK = Pattern.compile("(?:[01]\\d|2[0-3]):[0-5]\\d");
@@ -50,55 +54,63 @@ public record ClassSettings(
         begins = begins == null ? Side.RIGHT : begins;
         school = school == null ? School.UNSET : school;
         note = Plain.lines(note, "A note", Texts.MOST_NOTE_LETTERS);
+        mutes = mutes == null ? List.of() : List.copyOf(mutes);
+        if (mutes.size() > Marks.MOST_MUTES) {
+            throw new Refused("At most " + Marks.MOST_MUTES + " checks can be muted for a class.");
+        }
     }
 
     /** The settings every class has. */
     public static ClassSettings of(String title, int slotMinutes, Style style, Level level) {
         return new ClassSettings(
-                title, Theme.NONE, slotMinutes, style, level, false, "", null, Side.RIGHT, School.UNSET, "");
+                title, Theme.NONE, slotMinutes, style, level, false, "", null, Side.RIGHT, School.UNSET, "", List.of());
     }
 
     public ClassSettings withTitle(String other) {
-        return new ClassSettings(other, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note);
+        return new ClassSettings(other, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings with(Theme other) {
-        return new ClassSettings(title, other, slotMinutes, style, level, mixed, starts, peak, begins, school, note);
+        return new ClassSettings(title, other, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings withSlotMinutes(int minutes) {
-        return new ClassSettings(title, theme, minutes, style, level, mixed, starts, peak, begins, school, note);
+        return new ClassSettings(title, theme, minutes, style, level, mixed, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings with(Style other) {
-        return new ClassSettings(title, theme, slotMinutes, other, level, mixed, starts, peak, begins, school, note);
+        return new ClassSettings(title, theme, slotMinutes, other, level, mixed, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings with(Level other) {
-        return new ClassSettings(title, theme, slotMinutes, style, other, mixed, starts, peak, begins, school, note);
+        return new ClassSettings(title, theme, slotMinutes, style, other, mixed, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings withMixed(boolean yes) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, yes, starts, peak, begins, school, note);
+        return new ClassSettings(title, theme, slotMinutes, style, level, yes, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings withStarts(String clock) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, clock, peak, begins, school, note);
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, clock, peak, begins, school, note, mutes);
     }
 
     public ClassSettings withPeak(String pose) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, pose, begins, school, note);
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, pose, begins, school, note, mutes);
     }
 
     public ClassSettings withBegins(Side side) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, side, school, note);
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, side, school, note, mutes);
     }
 
     public ClassSettings with(School other) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, other, note);
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, other, note, mutes);
     }
 
     public ClassSettings withNote(String other) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, other);
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, other, mutes);
+    }
+
+    public ClassSettings withMutes(List<Marks.Mute> others) {
+        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, others);
     }
 }

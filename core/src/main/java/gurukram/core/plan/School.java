@@ -1,5 +1,6 @@
 package gurukram.core.plan;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gurukram.core.dose.Dose;
 import gurukram.core.text.Limit;
 
@@ -16,6 +17,7 @@ import gurukram.core.text.Limit;
  * @param names the language of pose names
  * @param restGuided whether the final rest is spoken through
  * @param roll to which side people roll after it
+ * @param thresholds where its judgement begins, for the checks
  */
 public record School(
         Dose.Pattern.Holds holds,
@@ -26,7 +28,8 @@ public record School(
         Voice voice,
         Names names,
         Boolean restGuided,
-        Roll roll) {
+        Roll roll,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Thresholds thresholds) {
     public static final Limit HOLD_CAP = new Limit("Counts of a hold", 1, 60);
     public static final Limit COUNT_MILLIS = new Limit("Milliseconds a count", 500, 5_000);
 
@@ -60,7 +63,7 @@ public record School(
         EITHER
     }
 
-    public static final School UNSET = new School(null, null, null, null, null, null, null, null, null);
+    public static final School UNSET = new School(null, null, null, null, null, null, null, null, null, Thresholds.NONE);
     public static final School USUAL = new School(
             Dose.Pattern.Holds.ALL,
             null,
@@ -70,11 +73,13 @@ public record School(
             Voice.INVITATIONAL,
             Names.ENGLISH,
             false,
-            Roll.RIGHT);
+            Roll.RIGHT,
+            Thresholds.NONE);
 
     public School {
         if (holdCap != null) HOLD_CAP.check(holdCap);
         if (countMillis != null) COUNT_MILLIS.check(countMillis);
+        thresholds = thresholds == null ? Thresholds.NONE : thresholds;
     }
 
     /** These settings where they are set, {@code wider} elsewhere. */
@@ -89,7 +94,13 @@ public record School(
                 either(voice, wider.voice),
                 either(names, wider.names),
                 either(restGuided, wider.restGuided),
-                either(roll, wider.roll));
+                either(roll, wider.roll),
+                thresholds.over(wider.thresholds));
+    }
+
+    /** The same with other thresholds. */
+    public School with(Thresholds others) {
+        return new School(holds, holdCap, countMillis, legRule, knees, voice, names, restGuided, roll, others);
     }
 
     private static <T> T either(T own, T wider) {

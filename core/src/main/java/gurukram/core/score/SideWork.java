@@ -14,9 +14,10 @@ import java.util.List;
  * @param secondsMs holds typed in seconds, in ms
  */
 public record SideWork(long movements, long breaths, long reps, long secondsMs) {
-    static final SideWork NONE = new SideWork(0, 0, 0, 0);
+    public static final SideWork NONE = new SideWork(0, 0, 0, 0);
 
-    SideWork plus(Moment moment) {
+    /** With what a moment adds. */
+    public SideWork plus(Moment moment) {
         boolean held = moment.kind() == Moment.Kind.HOLD || moment.kind() == Moment.Kind.ATTEMPT;
         return new SideWork(
                 movements + (moment.kind() == Moment.Kind.MOVEMENT ? 1 : 0),
