@@ -98,6 +98,15 @@ public record School(
                 thresholds.over(wider.thresholds));
     }
 
+    /** One spoken count, ms, or {@code usual} where none is set. */
+    public int countMillis(int usual) {
+        return countMillis == null ? usual : countMillis;
+    }
+
+    public School withHolds(Dose.Pattern.Holds other) {
+        return new School(other, holdCap, countMillis, legRule, knees, voice, names, restGuided, roll, thresholds);
+    }
+
     /** The same with other thresholds. */
     public School with(Thresholds others) {
         return new School(holds, holdCap, countMillis, legRule, knees, voice, names, restGuided, roll, others);

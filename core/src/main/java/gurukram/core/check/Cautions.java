@@ -1,0 +1,154 @@
+package gurukram.core.check;
+
+import com.google.auto.service.AutoService;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Caution;
+import gurukram.core.pose.Need;
+import gurukram.core.pose.Pose;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What the needs of the group ask: poses to leave out, changes to make, things to tell. A change or a word counts as made
+ * when it stands in the note or the words of the first step with the pose.
+ */
+@AutoService(Check.class)
+public final class Cautions implements Check {
+    private static final int NAMED = 4;
+    private static final Card CARD = Card.of(
+            "cautions",
+            "What the group’s needs ask is planned",
+            "The usual cautions, no medical advice: a doctor, a licensed practitioner and the studio’s own rules come first.");
+
+    /** A pose of the class that a need speaks about, where it first comes. */
+    private record Place(int moment, Caution caution) {}
+
+    @Override
+    public Card card() {
+        return CARD;
+    }
+
+    @Override
+    public void look(Subject subject, Findings found) {
+        if (subject.group() == null || subject.group().needs().isEmpty()) return;
+        blocked(subject, found);
+        for (Caution.Severity severity : List.of(Caution.Severity.CHANGE, Caution.Severity.TELL)) {
+            byNeed(subject, severity).forEach((need, places) -> told(subject, severity, need, places, found));
+        }
+    }
+
+    private static void blocked(Subject subject, Findings found) {
+        Map<List<Object>, List<Integer>> places = new LinkedHashMap<>();
+        for (int i = 0; i < subject.moments().size(); i++) {
+            if (!subject.isWork(i) || !Needs.isBlocked(subject.pose(i), subject.group())) continue;
+            places.computeIfAbsent(List.of(subject.moment(i).node(), subject.pose(i).id()), p -> new ArrayList<>())
+                    .add(i);
+        }
+        places.forEach((place, moments) -> {
+            Pose pose = subject.pose(moments.get(0));
+            List<Caution> cautions = Needs.cautions(pose, subject.group()).stream()
+                    .filter(c -> c.severity() == Caution.Severity.BLOCKED)
+                    .toList();
+            String people = Wording.and(cautions.stream().map(c -> Needs.people(subject.group(), c.need())).toList());
+            String what = "%s is left out for somebody in this group: %s.".formatted(pose.name(), people);
+            found.must((NodeId) place.get(0), pose.id(), moments, what, advice(subject, cautions.get(0)));
+        });
+    }
+
+    private static String advice(Subject subject, Caution caution) {
+        if (caution.instead() != null) return "Usual instead: " + subject.name(caution.instead()) + ".";
+        return caution.change().isBlank() ? "" : Wording.capital(caution.change()) + ".";
+    }
+
+    /** Poses with a caution that is not written down yet, by need, each where it first comes. */
+    private static Map<Need, List<Place>> byNeed(Subject subject, Caution.Severity severity) {
+        Map<Need, List<Place>> byNeed = new LinkedHashMap<>();
+        Map<String, Integer> seen = new LinkedHashMap<>();
+        for (int i = 0; i < subject.moments().size(); i++) {
+            if (!subject.isWork(i) || seen.putIfAbsent(subject.pose(i).id(), i) != null) continue;
+            for (Caution caution : Needs.cautions(subject.pose(i), subject.group())) {
+                if (caution.severity() != severity || Swap.tells(subject.step(i), words(caution))) continue;
+                byNeed.computeIfAbsent(caution.need(), n -> new ArrayList<>()).add(new Place(i, caution));
+            }
+        }
+        return byNeed;
+    }
+
+    private static String words(Caution caution) {
+        return caution.change().isBlank() ? caution.need().words() : caution.change();
+    }
+
+    private static void told(Subject subject, Caution.Severity severity, Need need, List<Place> places, Findings found) {
+        boolean change = severity == Caution.Severity.CHANGE;
+        String what = "For %s %s: %s.".formatted(
+                Needs.people(subject.group(), need),
+                change ? "a change is wanted" : "there is something to say",
+                String.join("; ", byChange(subject, places)));
+        List<Integer> moments = places.stream().map(Place::moment).toList();
+        NodeId node = subject.moment(moments.get(0)).node();
+        String about = need.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
+        found.add(change ? Severity.LOOK : Severity.INFO, node, about, moments, what, "Write it down beside the pose, so that it is said in time.");
+    }
+
+    /** {@code padding under the knees at cow, cat and 3 more}. */
+    private static List<String> byChange(Subject subject, List<Place> places) {
+        Map<String, List<String>> poses = new LinkedHashMap<>();
+        for (Place place : places) {
+            poses.computeIfAbsent(words(place.caution()), w -> new ArrayList<>())
+                    .add(subject.name(subject.pose(place.moment()).id()));
+        }
+        List<String> said = new ArrayList<>();
+        poses.forEach((words, names) -> {
+            int more = names.size() - NAMED;
+            List<String> some = new ArrayList<>(names.subList(0, Math.min(NAMED, names.size())));
+            if (more > 0) some.add(more + " more");
+            said.add(words.replace(';', ',') + " at " + Wording.and(some));
+        });
+        return said;
+    }
+
+    @Override
+    public List<Mend> mends(Subject subject, Finding finding) {
+        if (finding.severity() != Severity.MUST) return writtenDown(subject, finding);
+        Step step = (Step) subject.node(finding.node());
+        Pose pose = subject.catalogue().pose(finding.about());
+        List<Pose> others = new ArrayList<>();
+        for (Caution caution : Needs.cautions(pose, subject.group())) {
+            if (caution.instead() != null) others.add(subject.catalogue().pose(caution.instead()));
+        }
+        others.addAll(Swap.easier(subject, pose));
+        List<Mend> mends = new ArrayList<>();
+        others.stream()
+                .distinct()
+                .filter(other -> !Needs.isBlocked(other, subject.group()))
+                .limit(4)
+                .forEach(other -> mends.add(
+                        new Mend("Do %s instead".formatted(subject.name(other.id())), Swap.edit(subject, step, pose, other))));
+        mends.add(new Mend("Leave %s out".formatted(subject.name(pose.id())), new PlanEdit.Remove(step.id())));
+        return mends;
+    }
+
+    private static List<Mend> writtenDown(Subject subject, Finding finding) {
+        boolean change = finding.severity() == Severity.LOOK;
+        Caution.Severity severity = change ? Caution.Severity.CHANGE : Caution.Severity.TELL;
+        List<PlanEdit> edits = new ArrayList<>();
+        Map<NodeId, Step> steps = new LinkedHashMap<>();
+        byNeed(subject, severity).forEach((need, places) -> {
+            String about = need.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
+            if (!about.equals(finding.about())) return;
+            for (Place place : places) {
+                Step step = steps.getOrDefault(subject.moment(place.moment()).node(), subject.step(place.moment()));
+                String line = Wording.capital(need.words()) + ": " + words(place.caution());
+                Swap.noted(step, line).ifPresent(noted -> steps.put(noted.id(), noted));
+            }
+        });
+        steps.values().forEach(step -> edits.add(new PlanEdit.Change(step)));
+        if (edits.isEmpty()) return List.of();
+        String label = edits.size() == 1 ? "Write it beside the pose" : "Write it beside the %d poses".formatted(edits.size());
+        return List.of(new Mend(label, edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
+    }
+}

@@ -1,0 +1,117 @@
+package gurukram.core.check;
+
+import gurukram.core.group.Group;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.PlanRules;
+import gurukram.core.plan.School;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Unfolder;
+import gurukram.core.text.Refused;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.ServiceLoader;
+
+/**
+ * All rules over a class. Findings come worst first, then in the order of time; a mend is offered only when the class it
+ * makes has been checked too: its finding is gone, nothing that must be mended is new, and there is no more to look at
+ * than before.
+ */
+public final class Checks {
+    private static final List<Check> ALL = ServiceLoader.load(Check.class).stream()
+            .map(ServiceLoader.Provider::get)
+            .sorted(Comparator.comparing((Check check) -> check.card().rule()))
+            .toList();
+
+    private final PoseCatalogue catalogue;
+    private final Unfolder unfolder;
+    private final School teachers;
+    private final Group group;
+
+    /**
+     * @param teachers the teacher's school
+     * @param group whom the class is for; null when nobody in particular
+     */
+    public Checks(PoseCatalogue catalogue, Unfolder unfolder, School teachers, Group group) {
+        this.catalogue = catalogue;
+        this.unfolder = unfolder.with(teachers);
+        this.teachers = teachers;
+        this.group = group;
+    }
+
+    /** Every rule there is, by its short name. */
+    public static List<Check> all() {
+        return ALL;
+    }
+
+    public static Card card(String rule) {
+        return find(rule).card();
+    }
+
+    private static Check find(String rule) {
+        return ALL.stream()
+                .filter(check -> check.card().rule().equals(rule))
+                .findFirst()
+                .orElseThrow(() -> new Refused("There is no check called “" + rule + "”."));
+    }
+
+    /** The class as the rules see it; a mixed room by its base line, which is its clock. */
+    public Subject subject(ClassPlan plan) {
+        Level level = plan.settings().mixed() ? null : plan.settings().level();
+        return subject(plan, level);
+    }
+
+    /** @param level the line to look at; null is the base line */
+    public Subject subject(ClassPlan plan, Level level) {
+        return new Subject(plan, level, catalogue, unfolder, teachers, group);
+    }
+
+    public Report report(ClassPlan plan) {
+        return report(subject(plan));
+    }
+
+    /** An empty class is silent: there is nothing to judge yet. */
+    public Report report(Subject subject) {
+        List<Finding> all = new ArrayList<>();
+        if (!subject.moments().isEmpty()) {
+            for (Check check : ALL) check.look(subject, new Findings(check.card(), all));
+        }
+        all.sort(Comparator.comparing(Finding::severity).thenComparing(subject::startOf));
+        List<Finding> open = new ArrayList<>();
+        List<Report.Muted> muted = new ArrayList<>();
+        for (Finding finding : all) {
+            subject.muteOf(finding).ifPresentOrElse(by -> muted.add(new Report.Muted(finding, by)), () -> open.add(finding));
+        }
+        return new Report(open, muted);
+    }
+
+    /** What would mend a finding, each tried out; empty when nothing known does. */
+    public List<Mend> mends(Subject subject, Finding finding) {
+        Report before = report(subject);
+        List<Mend> good = new ArrayList<>();
+        for (Mend mend : find(finding.rule()).mends(subject, finding)) {
+            if (holds(subject, finding, mend, before)) good.add(mend);
+        }
+        return good;
+    }
+
+    private boolean holds(Subject subject, Finding finding, Mend mend, Report before) {
+        ClassPlan mended;
+        try {
+            mended = PlanRules.check(mend.edit().applyTo(subject.plan()), catalogue);
+        } catch (Refused e) {
+            return false;
+        }
+        Report after = report(subject(mended, subject.level()));
+        boolean gone = !after.has(finding);
+        boolean noneNew = after.findings().stream()
+                .filter(f -> f.severity() == Severity.MUST)
+                .allMatch(before::has);
+        return gone && noneNew && serious(after) <= serious(before);
+    }
+
+    private static long serious(Report report) {
+        return report.count(Severity.MUST) + report.count(Severity.LOOK);
+    }
+}

@@ -1,0 +1,158 @@
+package gurukram.core.check;
+
+import com.google.auto.service.AutoService;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.score.Score;
+import gurukram.core.text.Words;
+import gurukram.core.time.Millis;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/** The class ends in a rest that is long enough; only a sit and the close come behind it. */
+@AutoService(Check.class)
+public final class FinalRest implements Check {
+    static final String POSE = "final-rest";
+    static final Threshold LEAST_SECONDS = Threshold.of("rest-seconds", "seconds of final rest at least", 60);
+    static final Threshold LEAST_PERCENT = Threshold.of("rest-percent", "percent of the class that is final rest at least", 4);
+    static final Threshold GOOD = Threshold.of("rest-an-hour", "seconds of final rest for each hour that are good", 300);
+    /** What fitting aims at, and what a new rest gets: 8 % of the slot. */
+    private static final int USUAL_PERCENT = 8;
+
+    private static final int STEP_SECONDS = 15;
+    private static final Set<SectionRole> MAY_FOLLOW = EnumSet.of(SectionRole.REST, SectionRole.SIT, SectionRole.CLOSE);
+    private static final Card CARD = Card.of(
+            "rest",
+            "The class ends in a rest that is long enough",
+            "The rest is what gets cut when time runs out, and what people came for.",
+            LEAST_SECONDS,
+            LEAST_PERCENT,
+            GOOD);
+
+    @Override
+    public Card card() {
+        return CARD;
+    }
+
+    @Override
+    public void look(Subject subject, Findings found) {
+        List<Integer> rest = moments(subject);
+        if (rest.isEmpty()) {
+            found.must(NodeId.CLASS, "missing", List.of(), "The class has no final rest.", "Give it one before the close.");
+            return;
+        }
+        long ms = rest.stream().mapToLong(i -> subject.moment(i).workMs()).sum();
+        long total = subject.score().totalMs();
+        NodeId node = subject.moment(rest.get(0)).node();
+        double percent = 100.0 * ms / total;
+        String share = "The final rest has %s, %.0f %% of the class".formatted(Wording.time(ms), percent);
+        long good = total / Millis.MINUTE * subject.value(GOOD) * Millis.SECOND / 60;
+        if (ms < (long) subject.value(LEAST_SECONDS) * Millis.SECOND || percent < subject.value(LEAST_PERCENT)) {
+            String what = share + "; under %s or %d %% is too little."
+                    .formatted(Wording.time(subject.value(LEAST_SECONDS) * (long) Millis.SECOND), subject.value(LEAST_PERCENT));
+            found.must(node, "short", rest, what, "A good rest here has " + Wording.time(good) + ".");
+        } else if (ms < good) {
+            found.look(node, "short", rest, share + "; %s would be good.".formatted(Wording.time(good)), "");
+        }
+        behind(subject, rest, found);
+    }
+
+    /** The rest: what stands in a rest part; without one, the last lying rest there is. */
+    static List<Integer> moments(Subject subject) {
+        List<Integer> rest = new ArrayList<>();
+        for (int i = 0; i < subject.moments().size(); i++) if (subject.role(i) == SectionRole.REST) rest.add(i);
+        if (!rest.isEmpty()) return rest;
+        for (int i = subject.moments().size() - 1; i >= 0; i--) {
+            if (POSE.equals(subject.moment(i).pose())) return List.of(i);
+        }
+        return List.of();
+    }
+
+    private static void behind(Subject subject, List<Integer> rest, Findings found) {
+        int last = rest.get(rest.size() - 1);
+        for (int i = last + 1; i < subject.moments().size(); i++) {
+            if (MAY_FOLLOW.contains(subject.role(i)) || !subject.isWork(i)) continue;
+            if (subject.moment(i).section().equals(subject.moment(last).section())) continue;
+            NodeId section = subject.moment(i).section();
+            String title = ((Section) subject.node(section)).title();
+            String what = "“%s” comes behind the final rest.".formatted(title);
+            found.look(subject.moment(last).section(), "last", List.of(last, i), what, "Only a sit and the close follow it.");
+            return;
+        }
+    }
+
+    @Override
+    public List<Mend> mends(Subject subject, Finding finding) {
+        return switch (finding.about()) {
+            case "missing" -> List.of(added(subject));
+            case "short" -> longer(subject, finding);
+            default -> moved(subject);
+        };
+    }
+
+    private static Mend added(Subject subject) {
+        int seconds = Math.max(60, rounded(subject.settings().slotMinutes() * 60L * USUAL_PERCENT / 100));
+        Step step = Step.of(new NodeId("final-rest-step"), POSE, new SideRule.None(), new Dose.Seconds(seconds));
+        Section rest = Section.of(new NodeId("final-rest"), SectionRole.REST, step);
+        NodeId after = null;
+        for (Section section : subject.plan().sections()) {
+            if (section.role() != SectionRole.CLOSE && section.role() != SectionRole.SIT) after = section.id();
+        }
+        return new Mend("Add a final rest of " + Wording.time(seconds * (long) Millis.SECOND), new PlanEdit.Insert(NodeId.CLASS, after, rest));
+    }
+
+    private static int rounded(long seconds) {
+        return (int) ((seconds + STEP_SECONDS - 1) / STEP_SECONDS * STEP_SECONDS);
+    }
+
+    /** The longest step of it takes what is lacking; the class grows by that, so a little more than the share is needed. */
+    private static List<Mend> longer(Subject subject, Finding finding) {
+        Score score = subject.score();
+        long now = finding.moments().stream().mapToLong(i -> subject.moment(i).workMs()).sum();
+        int longest = finding.moments().stream()
+                .max(java.util.Comparator.comparing(i -> subject.moment(i).workMs()))
+                .orElseThrow();
+        long others = score.totalMs() - now;
+        long hourly = subject.value(GOOD);
+        long good = others * hourly / (3600 - hourly);
+        long share = others * subject.value(LEAST_PERCENT) / (100 - subject.value(LEAST_PERCENT));
+        long least = (long) subject.value(LEAST_SECONDS) * Millis.SECOND;
+        long wanted = Math.max(good, Math.max(share, least)) - now + subject.moment(longest).workMs();
+        int seconds = rounded((wanted + 999) / Millis.SECOND);
+        Step step = subject.step(longest);
+        Dose dose = (subject.level() == null ? step.dose() : step.doseFor(subject.level())).at(Dose.Reading.CHOSEN);
+        Dose other = new Dose.Seconds(Math.min(Dose.SECONDS.most(), seconds));
+        String said = Wording.time(seconds * (long) Millis.SECOND);
+        if (dose instanceof Dose.Breaths hold) {
+            long breath = subject.moment(longest).workMs() / hold.breaths();
+            other = new Dose.Breaths((int) Math.min(Dose.BREATHS.most(), (wanted + breath - 1) / breath));
+            said = Words.count(((Dose.Breaths) other).breaths(), "breath");
+        } else if (dose instanceof Dose.Open) {
+            other = new Dose.Open(seconds);
+        }
+        Step after = Doses.withChosen(step, subject.level(), other);
+        return List.of(new Mend("Rest for " + said, Doses.edit(subject, step, after)));
+    }
+
+    private static List<Mend> moved(Subject subject) {
+        List<PlanEdit> moves = new ArrayList<>();
+        NodeId after = null;
+        for (Section section : subject.plan().sections()) {
+            if (!MAY_FOLLOW.contains(section.role())) after = section.id();
+        }
+        for (Section section : subject.plan().sections()) {
+            if (section.role() != SectionRole.REST) continue;
+            moves.add(new PlanEdit.Move(section.id(), NodeId.CLASS, after));
+            after = section.id();
+        }
+        if (moves.isEmpty()) return List.of();
+        return List.of(new Mend("Move the rest to the end", moves.size() == 1 ? moves.get(0) : new PlanEdit.Together(moves)));
+    }
+}

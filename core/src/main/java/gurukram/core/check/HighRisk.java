@@ -1,0 +1,137 @@
+package gurukram.core.check;
+
+import com.google.auto.service.AutoService;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Ladder;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Risk;
+import gurukram.core.pose.Side;
+import gurukram.core.text.Words;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** A high-risk pose comes after a rung of its ladder, with a way out that is offered and somebody who watches, by name or role. */
+@AutoService(Check.class)
+public final class HighRisk implements Check {
+    private static final Set<String> WATCHING = Set.of("watch", "watched", "watches", "supervisor", "supervised", "spotter", "spotted", "assistant");
+    private static final int MATS = 4;
+    private static final Card CARD = Card.of(
+            "high-risk",
+            "A high-risk pose has its ladder, a way out and somebody who watches",
+            "On the head, the shoulders or the hands a slip hurts; nobody gets there by surprise.");
+
+    @Override
+    public Card card() {
+        return CARD;
+    }
+
+    @Override
+    public void look(Subject subject, Findings found) {
+        Set<String> seen = new LinkedHashSet<>();
+        for (int i = 0; i < subject.moments().size(); i++) {
+            if (!subject.isWork(i) || subject.pose(i).risk() != Risk.HIGH || !seen.add(subject.pose(i).id())) continue;
+            List<String> lacks = lacks(subject, i);
+            if (lacks.isEmpty()) continue;
+            Pose pose = subject.pose(i);
+            String what = "%s is a high-risk pose; there is no %s.".formatted(pose.name(), String.join(", no ", lacks));
+            found.must(subject.moment(i).node(), pose.id(), List.of(i), what, "Otherwise plan an earlier rung of its ladder.");
+        }
+    }
+
+    private static List<String> lacks(Subject subject, int i) {
+        List<String> lacks = new ArrayList<>();
+        if (rungWanted(subject, i).isPresent()) lacks.add("earlier rung before it");
+        if (!hasWayOut(subject, i)) lacks.add("way out on offer");
+        if (!isWatched(subject.step(i))) lacks.add("word about who watches");
+        return lacks;
+    }
+
+    private static boolean hasWayOut(Subject subject, int i) {
+        Step step = subject.step(i);
+        boolean layered = step.layers().stream()
+                .anyMatch(l -> l.edit() instanceof Layer.Omit || (l.edit() instanceof Layer.Become b && b.pose() != null));
+        return layered || Swap.tells(step, "way out") || AboveLevel.namesOption(subject, step, subject.pose(i));
+    }
+
+    private static boolean isWatched(Step step) {
+        for (String word : Words.fold(step.note()).split(" ")) if (WATCHING.contains(word)) return true;
+        return false;
+    }
+
+    /** The rung that should have come before; empty when one of the ladder has, or the pose is the first of it. */
+    private static Optional<Pose> rungWanted(Subject subject, int i) {
+        Pose pose = subject.pose(i);
+        List<Ladder> ladders = subject.catalogue().laddersWith(pose.id());
+        Optional<Pose> wanted = Optional.empty();
+        for (Ladder ladder : ladders) {
+            int rung = ladder.rungOf(pose.id());
+            for (int r = rung - 2; r >= 0; r--) {
+                String before = ladder.rungs().get(r).pose();
+                if (before == null) continue;
+                if (comesBefore(subject, before, i)) return Optional.empty();
+                Pose other = subject.catalogue().pose(before);
+                if (wanted.isEmpty() && Swap.suits(subject, other)) wanted = Optional.of(other);
+            }
+        }
+        return wanted;
+    }
+
+    private static boolean comesBefore(Subject subject, String pose, int i) {
+        for (int k = 0; k < i; k++) if (subject.isWork(k) && subject.pose(k).id().equals(pose)) return true;
+        return false;
+    }
+
+    @Override
+    public List<Mend> mends(Subject subject, Finding finding) {
+        int i = finding.moments().get(0);
+        Step step = subject.step(i);
+        Pose pose = subject.pose(i);
+        List<Mend> mends = new ArrayList<>();
+        guarded(subject, i).ifPresent(mends::add);
+        for (Pose other : Swap.easier(subject, pose).stream().limit(2).toList()) {
+            mends.add(new Mend("Do %s instead".formatted(subject.name(other.id())), Swap.edit(subject, step, pose, other)));
+        }
+        mends.add(new Mend("Leave %s out".formatted(subject.name(pose.id())), new PlanEdit.Remove(step.id())));
+        return mends;
+    }
+
+    /** Everything that lacks, put in. */
+    private static Optional<Mend> guarded(Subject subject, int i) {
+        Step step = subject.step(i);
+        List<PlanEdit> edits = new ArrayList<>();
+        Step noted = step;
+        if (!hasWayOut(subject, i)) {
+            List<Pose> easier = Swap.easier(subject, subject.pose(i));
+            String out = easier.isEmpty() ? "stay on the rung before" : subject.name(easier.get(0).id());
+            noted = Swap.noted(noted, "Way out: " + out + ".").orElse(noted);
+        }
+        if (!isWatched(step)) {
+            noted = Swap.noted(noted, "Watched by the teacher, at most " + MATS + " mats at a time.").orElse(noted);
+        }
+        if (!noted.equals(step)) edits.add(new PlanEdit.Change(noted));
+        List<String> said = new ArrayList<>();
+        if (!edits.isEmpty()) said.add("note the way out and who watches");
+        Optional<Pose> rung = rungWanted(subject, i);
+        if (rung.isPresent()) {
+            NodeId top = step.id();
+            while (!(subject.node(subject.parent(top)) instanceof Section)) top = subject.parent(top);
+            var place = subject.plan().placeOf(top).orElseThrow();
+            SideRule sides = rung.get().sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
+            Dose dose = rung.get().doseFor(subject.judgedLevel());
+            Step before = Step.of(new NodeId(StepBetween.shortened(step.id()) + "-rung"), rung.get().id(), sides, dose);
+            edits.add(new PlanEdit.Insert(place.parent(), place.after(), before));
+            said.add("put " + subject.name(rung.get().id()) + " before it");
+        }
+        if (edits.isEmpty()) return Optional.empty();
+        return Optional.of(new Mend(Wording.capital(Wording.and(said)), edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
+    }
+}

@@ -1,0 +1,221 @@
+package gurukram.core.check;
+
+import com.google.auto.service.AutoService;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Base;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Side;
+import gurukram.core.time.Millis;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+
+/** What the peak asks of the body has been prepared: often enough, strongly enough, long enough, on both sides, lately. */
+@AutoService(Check.class)
+public final class PeakPrepared implements Check {
+    private static final int OFFERS = 4;
+    private static final int MOST_TOGETHER = 3;
+    private static final Card CARD = Card.of(
+            "preparation",
+            "What the peak asks for has been prepared",
+            "A body that meets a demand cold protects itself, or gets hurt.",
+            Preparation.SECONDS_OF_2,
+            Preparation.SECONDS_OF_3,
+            Preparation.WITHIN);
+
+    @Override
+    public Card card() {
+        return CARD;
+    }
+
+    @Override
+    public void look(Subject subject, Findings found) {
+        String wanted = subject.settings().peak();
+        Preparation preparation = Preparation.of(subject);
+        if (preparation == null || (wanted != null && !leads(subject, wanted, preparation.peak()))) {
+            if (wanted == null) return;
+            String what = "The class leads to %s, and it does not come.".formatted(subject.name(wanted));
+            found.look(NodeId.CLASS, "peak", List.of(), what, "Put it in, or choose another peak.");
+            return;
+        }
+        for (Preparation.Demand demand : preparation.demands()) {
+            List<String> lacks = lacks(subject, demand);
+            if (lacks.isEmpty()) continue;
+            String what = "%s asks for %s (%d of 3): %s."
+                    .formatted(preparation.peak().name(), demand.action().words(), demand.strength(), Wording.and(lacks));
+            String advice = demand.poses().isEmpty()
+                    ? "Put in a pose that prepares it."
+                    : "Before it: "
+                            + Wording.and(demand.poses().stream().map(subject::name).limit(5).toList())
+                            + ", " + Wording.time(demand.sideMs()) + " a side.";
+            List<Integer> moments = new ArrayList<>(demand.moments());
+            moments.add(preparation.at());
+            Severity severity = demand.strength() == 3 && demand.poses().isEmpty() ? Severity.MUST : Severity.LOOK;
+            NodeId node = subject.moment(preparation.at()).node();
+            found.add(severity, node, demand.action().word(), moments, what, advice);
+        }
+    }
+
+    /** Whether the pose is the peak or a rung towards it. */
+    private static boolean leads(Subject subject, String wanted, Pose there) {
+        return there.id().equals(wanted)
+                || subject.catalogue().laddersWith(wanted).stream().anyMatch(l -> l.rungOf(there.id()) > 0)
+                || subject.catalogue().pose(wanted).ties().easier().contains(there.id());
+    }
+
+    private static List<String> lacks(Subject subject, Preparation.Demand demand) {
+        List<String> lacks = new ArrayList<>();
+        int poses = demand.poses().size();
+        long wanted = Preparation.wantedMs(subject, demand);
+        if (poses == 0) return List.of("nothing before it prepares that");
+        if (poses < Preparation.POSES) lacks.add("only " + subject.name(demand.poses().get(0)) + " prepares it, and two poses should");
+        if (!demand.strongEnough()) lacks.add("no pose before it is as strong as that");
+        if (demand.sideMs() < wanted) {
+            boolean oneSide = Math.max(demand.rightMs(), demand.leftMs()) >= wanted;
+            Side less = demand.rightMs() < demand.leftMs() ? Side.RIGHT : Side.LEFT;
+            lacks.add(oneSide
+                    ? "the %s side has %s of it, where %s are wanted"
+                            .formatted(less.word(), Wording.time(demand.sideMs()), Wording.time(wanted))
+                    : "there are %s a side of it, where %s are wanted"
+                            .formatted(Wording.time(demand.sideMs()), Wording.time(wanted)));
+        }
+        int within = subject.value(Preparation.WITHIN);
+        if (demand.sinceMs() > (long) within * Millis.MINUTE) {
+            lacks.add("the last of it was %s before, where %d min are the most".formatted(Wording.minutes(demand.sinceMs()), within));
+        }
+        if (demand.jumps()) lacks.add("it begins at full strength");
+        return lacks;
+    }
+
+    @Override
+    public List<Mend> mends(Subject subject, Finding finding) {
+        Preparation preparation = Preparation.of(subject);
+        if (preparation == null || finding.about().equals("peak")) return List.of();
+        Preparation.Demand demand = preparation.demands().stream()
+                .filter(d -> d.action().word().equals(finding.about()))
+                .findFirst()
+                .orElse(null);
+        if (demand == null) return List.of();
+        List<Mend> mends = new ArrayList<>();
+        longer(subject, demand, mends);
+        inserted(subject, preparation, demand, mends);
+        return mends;
+    }
+
+    /** The steps that prepare it, outside flows, held longer; the last of them first. */
+    private static void longer(Subject subject, Preparation.Demand demand, List<Mend> mends) {
+        long lacking = Preparation.wantedMs(subject, demand) - demand.sideMs();
+        if (lacking <= 0) return;
+        for (int k = demand.moments().size() - 1; k >= 0 && mends.size() < 2; k--) {
+            int i = demand.moments().get(k);
+            Step step = subject.step(i);
+            Dose dose = (subject.level() == null ? step.dose() : step.doseFor(subject.level())).at(Dose.Reading.CHOSEN);
+            if (!(dose instanceof Dose.Breaths hold) || subject.moment(i).flow() != null) continue;
+            long breath = subject.moment(i).workMs() / hold.breaths();
+            int more = hold.breaths() + (int) ((lacking + breath - 1) / breath);
+            if (more > Dose.BREATHS.most() || more > hold.breaths() * 2 + 2) continue;
+            Step after = Doses.withChosen(step, subject.level(), new Dose.Breaths(more));
+            Mend mend = new Mend(
+                    "Hold %s for %d breaths instead of %d".formatted(subject.name(subject.pose(i).id()), more, hold.breaths()),
+                    Doses.edit(subject, step, after));
+            if (!mends.contains(mend)) mends.add(mend);
+        }
+    }
+
+    /** Poses that prepare it, put in before the peak, two where two are lacking. */
+    private static void inserted(Subject subject, Preparation preparation, Preparation.Demand demand, List<Mend> mends) {
+        NodeId first = topOf(subject, subject.moment(preparation.at()).node());
+        var place = subject.plan().placeOf(first).orElseThrow();
+        NodeId parent = place.parent();
+        NodeId after = place.after();
+        if (after == null) {
+            Section before = sectionBefore(subject, parent);
+            if (before == null) return;
+            parent = before.id();
+            List<Item> items = before.items();
+            after = items.isEmpty() ? null : items.get(items.size() - 1).id();
+        }
+        List<Pose> candidates = candidates(subject, preparation, demand);
+        for (int k = 0; k < Math.min(OFFERS, candidates.size()); k++) {
+            List<Pose> poses = new ArrayList<>(List.of(candidates.get(k)));
+            Mend few = insert(subject, demand, parent, after, poses);
+            mends.add(few);
+            for (Pose other : candidates) {
+                if (poses.size() == MOST_TOGETHER || poses.contains(other)) continue;
+                poses.add(0, other);
+                Mend more = insert(subject, demand, parent, after, poses);
+                if (k == 0) mends.add(more);
+            }
+        }
+    }
+
+    private static Mend insert(Subject subject, Preparation.Demand demand, NodeId parent, NodeId after, List<Pose> poses) {
+        List<PlanEdit> edits = new ArrayList<>();
+        List<String> names = new ArrayList<>();
+        for (Pose pose : poses) {
+            String id = "for-" + demand.action().word() + "-" + pose.id();
+            NodeId own = new NodeId(id.length() > 40 ? id.substring(0, 40).replaceAll("-$", "") : id);
+            SideRule sides = pose.sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
+            Step step = Step.of(own, pose.id(), sides, longEnough(subject, pose, demand, poses.size()));
+            edits.add(new PlanEdit.Insert(parent, after, step));
+            after = own;
+            names.add(subject.name(pose.id()));
+        }
+        return new Mend(
+                "Put in " + Wording.and(names) + " before it", edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits));
+    }
+
+    /** The usual dose, or as many breaths as are lacking where that stays within the pose's range. */
+    private static Dose longEnough(Subject subject, Pose pose, Preparation.Demand demand, int share) {
+        Dose range = pose.doses().get(subject.judgedLevel());
+        Dose usual = range.at(Dose.Reading.CHOSEN);
+        long lacking = Preparation.wantedMs(subject, demand) - demand.sideMs();
+        if (!(usual instanceof Dose.Breaths hold) || lacking <= 0) return usual;
+        long breath = gurukram.core.score.Pace.defaults().holdBreath(pose.hold());
+        int wanted = (int) ((lacking / share + breath - 1) / breath);
+        int most = range.at(Dose.Reading.HIGH) instanceof Dose.Breaths high ? high.breaths() : hold.breaths();
+        return new Dose.Breaths(Math.min(most, Math.max(hold.breaths(), wanted)));
+    }
+
+    private static List<Pose> candidates(Subject subject, Preparation preparation, Preparation.Demand demand) {
+        int strength = demand.strongEnough() ? demand.strength() - 1 : demand.strength();
+        Base base = preparation.peak().base();
+        Set<String> almostThere = Preparation.lastButOne(subject, preparation.peak());
+        return subject.catalogue().poses().stream()
+                .filter(pose -> pose.prepares(demand.action()) >= Math.max(1, strength)
+                        || (almostThere.contains(pose.id()) && pose.prepares(demand.action()) >= demand.strength() - 1))
+                .filter(pose -> !demand.jumps() || pose.prepares(demand.action()) < 3)
+                .filter(pose -> !pose.id().equals(preparation.peak().id()) && !demand.poses().contains(pose.id()))
+                .filter(pose -> Swap.suits(subject, pose))
+                .sorted(Comparator.comparing((Pose pose) -> Needs.cautions(pose, subject.group()).size())
+                        .thenComparing(pose -> !almostThere.contains(pose.id()))
+                        .thenComparing(pose -> pose.base() != base)
+                        .thenComparing(Pose::effort)
+                        .thenComparing(Pose::depth)
+                        .thenComparing(Pose::id))
+                .toList();
+    }
+
+    /** The step, or the flow it stands in. */
+    private static NodeId topOf(Subject subject, NodeId node) {
+        NodeId at = node;
+        while (subject.parent(at) != null && !(subject.node(subject.parent(at)) instanceof Section)) at = subject.parent(at);
+        return at;
+    }
+
+    private static Section sectionBefore(Subject subject, NodeId section) {
+        Section before = null;
+        for (Section each : subject.plan().sections()) {
+            if (each.id().equals(section)) return before;
+            before = each;
+        }
+        return null;
+    }
+}

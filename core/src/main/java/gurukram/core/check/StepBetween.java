@@ -1,0 +1,169 @@
+package gurukram.core.check;
+
+import com.google.auto.service.AutoService;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Base;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.SideBehaviour;
+import gurukram.core.score.Moment;
+import gurukram.core.score.Transitions;
+import gurukram.core.time.Breath;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * One half-breath of a flow is time for one change of the body's base. Outside flows there is time to be led through one
+ * base or two between; more than that wants a pose of its own (ours). Dog and plank are two forms of one base.
+ */
+@AutoService(Check.class)
+public final class StepBetween implements Check {
+    static final int LEGS_OUTSIDE = 3;
+    private static final Card CARD = Card.of(
+            "step-between",
+            "Nobody has to get through two changes in one breath",
+            "From lying to standing in half a breath is a scramble, and the place where people fall.");
+
+    @Override
+    public Card card() {
+        return CARD;
+    }
+
+    @Override
+    public void look(Subject subject, Findings found) {
+        Map<List<NodeId>, List<Integer>> places = new LinkedHashMap<>();
+        int before = -1;
+        for (int i = 0; i < subject.moments().size(); i++) {
+            if (!subject.isWork(i)) continue;
+            if (before >= 0 && legs(subject, before, i) > allowed(subject, before, i)) {
+                List<NodeId> place = List.of(subject.moment(i).node(), subject.moment(before).node());
+                places.computeIfAbsent(place, p -> new ArrayList<>()).add(i);
+            }
+            before = i;
+        }
+        places.forEach((place, moments) -> tell(subject, place.get(1), moments, found));
+    }
+
+    private static int legs(Subject subject, int from, int to) {
+        return between(subject.pose(from).base(), subject.pose(to).base()).size() + 1;
+    }
+
+    private static int allowed(Subject subject, int from, int to) {
+        Moment a = subject.moment(from);
+        Moment b = subject.moment(to);
+        boolean inOneFlow = b.flow() != null && b.flow().equals(a.flow()) && b.kind() == Moment.Kind.MOVEMENT;
+        return inOneFlow ? 1 : LEGS_OUTSIDE;
+    }
+
+    private static void tell(Subject subject, NodeId before, List<Integer> moments, Findings found) {
+        int at = moments.get(0);
+        Pose to = subject.pose(at);
+        Pose from = poseBefore(subject, at);
+        String by = Wording.and(between(from.base(), to.base()).stream().map(StepBetween::words).toList());
+        String what = "From %s to %s the body goes by %s, and nothing stands there%s."
+                .formatted(
+                        subject.name(from.id()),
+                        subject.name(to.id()),
+                        by,
+                        subject.moment(at).kind() == Moment.Kind.MOVEMENT ? "; there is half a breath for it" : "");
+        String advice = route(subject, from, to).isEmpty()
+                ? "Put a pose between."
+                : "Maybe by " + Wording.and(route(subject, from, to).stream().map(p -> subject.name(p.id())).toList()) + ".";
+        found.look(subject.moment(at).node(), before.value(), moments, what, advice);
+    }
+
+    private static Pose poseBefore(Subject subject, int at) {
+        int i = at - 1;
+        while (!subject.isWork(i)) i--;
+        return subject.pose(i);
+    }
+
+    private static String words(Base base) {
+        return switch (base) {
+            case HANDS_AND_KNEES -> "hands and knees";
+            case DOG -> "downward dog";
+            case CHILD -> "child’s pose";
+            case SIDE_LYING -> "lying on the side";
+            case SUPINE -> "lying on the back";
+            case PRONE -> "lying on the front";
+            case SEATED -> "sitting";
+            default -> base.word();
+        };
+    }
+
+    /** The bases on the way, without the ends; none within one base. */
+    private static List<Base> between(Base from, Base to) {
+        List<Base> between = new ArrayList<>();
+        Base last = from;
+        for (Transitions.Leg leg : Transitions.shipped().route(from, to)) {
+            if (!isHandsAndFeet(last) || !isHandsAndFeet(leg.to())) between.add(leg.to());
+            last = leg.to();
+        }
+        if (!between.isEmpty() && (last == to)) between.remove(between.size() - 1);
+        return between;
+    }
+
+    private static boolean isHandsAndFeet(Base base) {
+        return base == Base.DOG || base == Base.PLANK;
+    }
+
+    /** The shortest way through real poses: on each base the simplest that nobody in the group has to leave out. */
+    private static List<Pose> route(Subject subject, Pose from, Pose to) {
+        List<Pose> route = new ArrayList<>();
+        for (Base base : between(from.base(), to.base())) simplest(subject, base).ifPresent(route::add);
+        return route;
+    }
+
+    private static java.util.Optional<Pose> simplest(Subject subject, Base base) {
+        return subject.catalogue().poses().stream()
+                .filter(pose -> pose.base() == base && pose.sides() == SideBehaviour.SYMMETRIC)
+                .filter(pose -> pose.level().ordinal() <= subject.judgedLevel().ordinal())
+                .filter(pose -> !Needs.isBlocked(pose, subject.group()))
+                .min(Comparator.comparing(Pose::complexity)
+                        .thenComparing(Pose::effort)
+                        .thenComparing(Pose::depth)
+                        .thenComparing(Pose::id));
+    }
+
+    @Override
+    public List<Mend> mends(Subject subject, Finding finding) {
+        int at = finding.moments().get(0);
+        Pose to = subject.pose(at);
+        Pose from = poseBefore(subject, at);
+        List<Pose> route = route(subject, from, to);
+        Step later = (Step) subject.node(finding.node());
+        Flow flow = subject.plan().flowAround(later.id());
+        List<PlanEdit> edits = new ArrayList<>();
+        var place = subject.plan().placeOf(later.id()).orElse(null);
+        if (place == null || route.isEmpty()) return List.of();
+        NodeId after = place.after();
+        boolean movement = later.dose() instanceof Dose.Movement && flow != null;
+        boolean breathedOut = !movement || ((Dose.Movement) later.dose()).breath() == Breath.INHALE;
+        for (int k = 0; k < route.size(); k++) {
+            Dose dose = movement ? wholeBreath(breathedOut) : route.get(k).doseFor(subject.judgedLevel());
+            NodeId id = new NodeId(shortened(later.id()) + "-by-" + (k + 1));
+            Step step = Step.of(id, route.get(k).id(), new SideRule.None(), dose);
+            edits.add(new PlanEdit.Insert(place.parent(), after, step));
+            after = id;
+        }
+        String names = Wording.and(route.stream().map(p -> subject.name(p.id())).toList());
+        return List.of(new Mend("Go by " + names, edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
+    }
+
+    /** A whole breath, so that what comes behind keeps its own: ends on the breath the next one does not take. */
+    private static Dose wholeBreath(boolean endsOut) {
+        List<Breath> breaths = endsOut ? List.of(Breath.INHALE, Breath.EXHALE) : List.of(Breath.EXHALE, Breath.INHALE);
+        return new Dose.Movement(breaths, false);
+    }
+
+    static String shortened(NodeId id) {
+        return id.value().length() > 32 ? id.value().substring(0, 32) : id.value();
+    }
+}

@@ -1,0 +1,240 @@
+package gurukram.core.check;
+
+import gurukram.core.cue.Cue;
+import gurukram.core.cue.Cues;
+import gurukram.core.group.Group;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Marks;
+import gurukram.core.plan.Node;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.School;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.EffortCurve;
+import gurukram.core.score.Feet;
+import gurukram.core.score.Moment;
+import gurukram.core.score.Score;
+import gurukram.core.score.Tallies;
+import gurukram.core.score.Unfolder;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * One class as the rules see it: its plan, the score of the line looked at, and what several rules want to know, worked out
+ * once. Not for several threads.
+ */
+public final class Subject {
+    private final ClassPlan plan;
+    private final Level level;
+    private final PoseCatalogue catalogue;
+    private final Unfolder unfolder;
+    private final School teachers;
+    private final School school;
+    private final Group group;
+    private final Score score;
+    private final Pose[] poses;
+    private final Map<NodeId, Node> nodes = new HashMap<>();
+    private final Map<NodeId, NodeId> parents = new HashMap<>();
+    private final Map<NodeId, List<Integer>> momentsOf = new HashMap<>();
+    private final Map<String, Integer> lastMoments = new HashMap<>();
+    private Tallies tallies;
+    private Feet.Tally feet;
+    private List<Double> effort;
+    private List<Cue> cues;
+
+    Subject(ClassPlan plan, Level level, PoseCatalogue catalogue, Unfolder unfolder, School teachers, Group group) {
+        this.plan = plan;
+        this.level = level;
+        this.catalogue = catalogue;
+        this.unfolder = unfolder;
+        this.teachers = teachers;
+        this.school = plan.settings().school().over(teachers.over(School.USUAL));
+        this.group = group;
+        this.score = unfolder.unfold(plan, level);
+        this.poses = new Pose[score.moments().size()];
+        plan.sections().forEach(section -> remember(section, NodeId.CLASS));
+        Map<String, Pose> known = new HashMap<>();
+        for (int i = 0; i < poses.length; i++) {
+            Moment moment = moment(i);
+            if (moment.pose() != null) poses[i] = known.computeIfAbsent(moment.pose(), catalogue::pose);
+            if (isWork(i)) lastMoments.put(moment.pose(), i);
+            at(moment.node(), i);
+            if (moment.flow() != null) at(moment.flow(), i);
+            at(moment.section(), i);
+        }
+    }
+
+    private void remember(Node node, NodeId parent) {
+        nodes.put(node.id(), node);
+        parents.put(node.id(), parent);
+        node.children().forEach(child -> remember(child, node.id()));
+    }
+
+    private void at(NodeId node, int moment) {
+        momentsOf.computeIfAbsent(node, n -> new ArrayList<>()).add(moment);
+    }
+
+    public ClassPlan plan() {
+        return plan;
+    }
+
+    ClassSettings settings() {
+        return plan.settings();
+    }
+
+    /** The line looked at; null is the base line. */
+    public Level level() {
+        return level;
+    }
+
+    /** The level judged by: that of the line, for the base line that of the class. */
+    Level judgedLevel() {
+        return level == null ? settings().level() : level;
+    }
+
+    PoseCatalogue catalogue() {
+        return catalogue;
+    }
+
+    Unfolder unfolder() {
+        return unfolder;
+    }
+
+    /** Every setting decided: the class's, else the teacher's, else the usual one. */
+    School school() {
+        return school;
+    }
+
+    /** The class's school and the teacher's, with what neither says left open. */
+    School ownSchool() {
+        return settings().school().over(teachers);
+    }
+
+    /** Null when the class is for nobody in particular. */
+    Group group() {
+        return group;
+    }
+
+    public Score score() {
+        return score;
+    }
+
+    public List<Moment> moments() {
+        return score.moments();
+    }
+
+    Moment moment(int i) {
+        return score.moments().get(i);
+    }
+
+    /** The pose of a moment; null for open time without one. */
+    Pose pose(int i) {
+        return poses[i];
+    }
+
+    /** Whether something is done in a pose at a moment: no pause, no time without a pose. */
+    boolean isWork(int i) {
+        return poses[i] != null && moment(i).kind() != Moment.Kind.PAUSE;
+    }
+
+    /** The last moment something is done in a pose; -1 when it does not come. */
+    int lastMomentOf(Pose pose) {
+        return lastMoments.getOrDefault(pose.id(), -1);
+    }
+
+    /** The moments of a step, flow or section, in order. */
+    List<Integer> momentsOf(NodeId node) {
+        return momentsOf.getOrDefault(node, List.of());
+    }
+
+    /** The part of the plan with this name; null for the class itself. */
+    Node node(NodeId id) {
+        return nodes.get(id);
+    }
+
+    Step step(int moment) {
+        return (Step) nodes.get(moment(moment).node());
+    }
+
+    Flow flow(int moment) {
+        NodeId id = moment(moment).flow();
+        return id == null ? null : (Flow) nodes.get(id);
+    }
+
+    NodeId parent(NodeId id) {
+        return parents.get(id);
+    }
+
+    SectionRole role(int moment) {
+        return ((Section) nodes.get(moment(moment).section())).role();
+    }
+
+    int value(Threshold threshold) {
+        return threshold.at(judgedLevel(), school.thresholds());
+    }
+
+    Tallies tallies() {
+        if (tallies == null) tallies = Tallies.of(score, catalogue);
+        return tallies;
+    }
+
+    Feet.Tally feet() {
+        if (feet == null) feet = Feet.tally(score, catalogue);
+        return feet;
+    }
+
+    /** Effort minute by minute. */
+    List<Double> effort() {
+        if (effort == null) effort = EffortCurve.of(score, catalogue);
+        return effort;
+    }
+
+    /** What is said at each moment. */
+    List<Cue> cues() {
+        if (cues == null) cues = Cues.of(score, plan, catalogue, teachers);
+        return cues;
+    }
+
+    /** A pose as it is named in the middle of a sentence. */
+    String name(String pose) {
+        return catalogue.pose(pose).name().toLowerCase(Locale.ROOT);
+    }
+
+    /** When it is first met, ms; what is about no moment comes last. */
+    long startOf(Finding finding) {
+        if (!finding.moments().isEmpty()) return moment(finding.moments().get(0)).startMs();
+        List<Integer> own = momentsOf(finding.node());
+        return own.isEmpty() ? score.totalMs() : moment(own.get(0)).startMs();
+    }
+
+    /** The mute that keeps a finding silent: at its node, at a part around it, or for the class. */
+    Optional<Marks.Mute> muteOf(Finding finding) {
+        for (NodeId at = finding.node(); at != null && !at.equals(NodeId.CLASS); at = parents.get(at)) {
+            Optional<Marks.Mute> mute = mute(marks(nodes.get(at)), finding);
+            if (mute.isPresent()) return mute;
+        }
+        return mute(settings().mutes(), finding);
+    }
+
+    private static Optional<Marks.Mute> mute(List<Marks.Mute> mutes, Finding finding) {
+        return mutes.stream().filter(mute -> mute.rule().equals(finding.rule())).findFirst();
+    }
+
+    private static List<Marks.Mute> marks(Node node) {
+        if (node instanceof Section section) return section.marks().mutes();
+        if (node instanceof Flow flow) return flow.marks().mutes();
+        if (node instanceof Step step) return step.marks().mutes();
+        if (node instanceof gurukram.core.plan.Link link) return link.marks().mutes();
+        return List.of();
+    }
+}

@@ -1,0 +1,82 @@
+package gurukram.core.check;
+
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.Texts;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Risk;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Another pose in the place of one, and words put down beside a step. */
+final class Swap {
+    private Swap() {}
+
+    /** Does the other pose wherever the step has the first: on the base line and in its layers. */
+    static PlanEdit edit(Subject subject, Step step, Pose from, Pose to) {
+        Step other = step;
+        if (from.id().equals(step.pose())) {
+            SideRule sides = to.sides().hasSides() ? step.sides() : new SideRule.None();
+            if (to.sides().hasSides() && !step.sides().isSided()) {
+                var flow = subject.plan().flowAround(step.id());
+                sides = flow == null
+                        ? new SideRule.Both(gurukram.core.pose.Side.RIGHT)
+                        : flow.settings().sides().usualFor(to);
+            }
+            other = step.withPose(to.id()).withSides(sides);
+        }
+        List<Layer> layers = new ArrayList<>();
+        for (Layer layer : step.layers()) {
+            boolean becomes = layer.edit() instanceof Layer.Become become && from.id().equals(become.pose());
+            if (!becomes) {
+                layers.add(layer);
+                continue;
+            }
+            Layer.Become become = (Layer.Become) layer.edit();
+            layers.add(new Layer(layer.id(), layer.when(), new Layer.Become(to.id(), become.sides(), become.dose())));
+        }
+        Step after = other.withLayers(layers);
+        return Doses.edit(subject, step, after);
+    }
+
+    /** Easier forms of a pose that suit the level and the group, nearest first. */
+    static List<Pose> easier(Subject subject, Pose pose) {
+        List<Pose> easier = new ArrayList<>();
+        List<String> at = List.of(pose.id());
+        for (int far = 0; far < 3; far++) {
+            List<String> next = new ArrayList<>();
+            for (String id : at) {
+                for (String form : subject.catalogue().pose(id).ties().easier()) {
+                    Pose other = subject.catalogue().pose(form);
+                    next.add(form);
+                    if (!easier.contains(other) && suits(subject, other)) easier.add(other);
+                }
+            }
+            at = next;
+        }
+        return easier;
+    }
+
+    static boolean suits(Subject subject, Pose pose) {
+        return pose.level().ordinal() <= subject.judgedLevel().ordinal()
+                && pose.risk() != Risk.HIGH
+                && !Needs.isBlocked(pose, subject.group());
+    }
+
+    /** A line more in the note of a step; empty when there is no room for it. */
+    static Optional<Step> noted(Step step, String line) {
+        String note = step.note();
+        String longer = note.isEmpty() ? line : note + "\n" + line;
+        if (longer.length() > Texts.MOST_NOTE_LETTERS) return Optional.empty();
+        return Optional.of(step.withNote(longer));
+    }
+
+    /** Whether the words at a step tell of something, whatever their case. */
+    static boolean tells(Step step, String words) {
+        String folded = gurukram.core.text.Words.fold(words);
+        return gurukram.core.text.Words.fold(step.note() + " " + step.texts().say()).contains(folded);
+    }
+}

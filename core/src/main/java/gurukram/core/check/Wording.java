@@ -1,0 +1,34 @@
+package gurukram.core.check;
+
+import gurukram.core.time.Millis;
+import java.util.List;
+import java.util.Locale;
+
+/** How findings say things. */
+final class Wording {
+    private Wording() {}
+
+    /** {@code a}, {@code a and b}, {@code a, b and c}. */
+    static String and(List<String> things) {
+        int n = things.size();
+        if (n < 2) return String.join("", things);
+        return String.join(", ", things.subList(0, n - 1)) + " and " + things.get(n - 1);
+    }
+
+    static String capital(String words) {
+        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    /** {@code 45 s}, {@code 2:10 min}. */
+    static String time(long ms) {
+        return ms < Millis.MINUTE ? Millis.seconds(Math.round(ms / 1000.0) * 1000) + " s" : Millis.showWhole(ms) + " min";
+    }
+
+    static String minutes(long ms) {
+        return Math.round((double) ms / Millis.MINUTE) + " min";
+    }
+
+    static String times(int n) {
+        return n == 1 ? "once" : n == 2 ? "twice" : n + " times";
+    }
+}
