@@ -24,6 +24,8 @@ public final class Checks {
             .sorted(Comparator.comparing((Check check) -> check.card().rule()))
             .toList();
 
+    private static final int MOST_MENDS = 4;
+
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
     private final School teachers;
@@ -91,6 +93,7 @@ public final class Checks {
         Report before = report(subject);
         List<Mend> good = new ArrayList<>();
         for (Mend mend : find(finding.rule()).mends(subject, finding)) {
+            if (good.size() == MOST_MENDS) break;
             if (holds(subject, finding, mend, before)) good.add(mend);
         }
         return good;

@@ -1,5 +1,6 @@
 package gurukram.core.check;
 
+import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.NodeId;
@@ -106,8 +107,8 @@ public final class Counterpose implements Check {
         List<Mend> mends = new ArrayList<>();
         if (wantsChild(pose) && finding.moments().size() > 1) {
             Step child = subject.step(finding.moments().get(1));
-            Step longer = Doses.withChosen(child, subject.level(), new Dose.Breaths(BREATHS_AFTER_HEADSTAND));
-            return List.of(new Mend("Stay in child’s pose for five breaths", Doses.edit(subject, child, longer)));
+            Step longer = ChosenDose.in(child, subject.level(), new Dose.Breaths(BREATHS_AFTER_HEADSTAND));
+            return List.of(new Mend("Stay in child’s pose for five breaths", PlanEdit.instead(subject.plan(), longer)));
         }
         NodeId top = finding.node();
         while (!(subject.node(subject.parent(top)) instanceof gurukram.core.plan.Section)) top = subject.parent(top);

@@ -1,5 +1,7 @@
 package gurukram.core.check;
 
+import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
@@ -97,8 +99,8 @@ public final class DoseRange implements Check {
         List<Mend> mends = new java.util.ArrayList<>();
         for (Dose dose : new LinkedHashSet<>(List.of(nearest, usual))) {
             Dose same = inUnitOf(written, dose, pose, step);
-            Step after = Doses.withChosen(step, subject.level(), same);
-            mends.add(new Mend("Make it %s".formatted(same instanceof Reps reps ? Words.count(reps.reps(), "rep") : same), Doses.edit(subject, step, after)));
+            Step after = ChosenDose.in(step, subject.level(), same);
+            mends.add(new Mend("Make it %s".formatted(same instanceof Reps reps ? Words.count(reps.reps(), "rep") : same), PlanEdit.instead(subject.plan(), after)));
         }
         return mends;
     }

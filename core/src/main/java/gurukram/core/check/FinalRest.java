@@ -1,5 +1,6 @@
 package gurukram.core.check;
 
+import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.NodeId;
@@ -19,7 +20,7 @@ import java.util.Set;
 /** The class ends in a rest that is long enough; only a sit and the close come behind it. */
 @AutoService(Check.class)
 public final class FinalRest implements Check {
-    static final String POSE = "final-rest";
+    static final String POSE = "corpse";
     static final Threshold LEAST_SECONDS = Threshold.of("rest-seconds", "seconds of final rest at least", 60);
     static final Threshold LEAST_PERCENT = Threshold.of("rest-percent", "percent of the class that is final rest at least", 4);
     static final Threshold GOOD = Threshold.of("rest-an-hour", "seconds of final rest for each hour that are good", 300);
@@ -27,6 +28,7 @@ public final class FinalRest implements Check {
     private static final int USUAL_PERCENT = 8;
 
     private static final int STEP_SECONDS = 15;
+    private static final int HOUR_SECONDS = 3_600;
     private static final Set<SectionRole> MAY_FOLLOW = EnumSet.of(SectionRole.REST, SectionRole.SIT, SectionRole.CLOSE);
     private static final Card CARD = Card.of(
             "rest",
@@ -53,7 +55,7 @@ public final class FinalRest implements Check {
         NodeId node = subject.moment(rest.get(0)).node();
         double percent = 100.0 * ms / total;
         String share = "The final rest has %s, %.0f %% of the class".formatted(Wording.time(ms), percent);
-        long good = total / Millis.MINUTE * subject.value(GOOD) * Millis.SECOND / 60;
+        long good = total * subject.value(GOOD) / HOUR_SECONDS;
         if (ms < (long) subject.value(LEAST_SECONDS) * Millis.SECOND || percent < subject.value(LEAST_PERCENT)) {
             String what = share + "; under %s or %d %% is too little."
                     .formatted(Wording.time(subject.value(LEAST_SECONDS) * (long) Millis.SECOND), subject.value(LEAST_PERCENT));
@@ -121,13 +123,13 @@ public final class FinalRest implements Check {
                 .orElseThrow();
         long others = score.totalMs() - now;
         long hourly = subject.value(GOOD);
-        long good = others * hourly / (3600 - hourly);
+        long good = others * hourly / (HOUR_SECONDS - hourly);
         long share = others * subject.value(LEAST_PERCENT) / (100 - subject.value(LEAST_PERCENT));
         long least = (long) subject.value(LEAST_SECONDS) * Millis.SECOND;
         long wanted = Math.max(good, Math.max(share, least)) - now + subject.moment(longest).workMs();
         int seconds = rounded((wanted + 999) / Millis.SECOND);
         Step step = subject.step(longest);
-        Dose dose = (subject.level() == null ? step.dose() : step.doseFor(subject.level())).at(Dose.Reading.CHOSEN);
+        Dose dose = ChosenDose.of(step, subject.level());
         Dose other = new Dose.Seconds(Math.min(Dose.SECONDS.most(), seconds));
         String said = Wording.time(seconds * (long) Millis.SECOND);
         if (dose instanceof Dose.Breaths hold) {
@@ -137,8 +139,8 @@ public final class FinalRest implements Check {
         } else if (dose instanceof Dose.Open) {
             other = new Dose.Open(seconds);
         }
-        Step after = Doses.withChosen(step, subject.level(), other);
-        return List.of(new Mend("Rest for " + said, Doses.edit(subject, step, after)));
+        Step after = ChosenDose.in(step, subject.level(), other);
+        return List.of(new Mend("Rest for " + said, PlanEdit.instead(subject.plan(), after)));
     }
 
     private static List<Mend> moved(Subject subject) {

@@ -1,5 +1,6 @@
 package gurukram.core.check;
 
+import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
@@ -13,7 +14,6 @@ import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
-import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -61,8 +61,11 @@ public final class OddSides implements Check {
     private static void rounds(Subject subject, Flow flow, Findings found) {
         int n = flow.settings().rounds();
         Side first = first(subject, flow);
-        String what = "%s that take turns: %d lead with the %s, %d with the %s."
-                .formatted(Words.count(n, "one-sided round"), n / 2 + 1, first.word(), n / 2, first.opposite().word());
+        String what = n == 1
+                ? "1 one-sided round that takes turns: it leads with the %s, none with the %s."
+                        .formatted(first.word(), first.opposite().word())
+                : "%d one-sided rounds that take turns: %d lead with the %s, %d with the %s."
+                        .formatted(n, n / 2 + 1, first.word(), n / 2, first.opposite().word());
         String advice = n == 1 ? "2 rounds are one a side." : "%d rounds are %d a side, %d are %d.".formatted(n + 1, (n + 1) / 2, n - 1, n / 2);
         found.look(flow.id(), "", subject.momentsOf(flow.id()), what, advice);
     }
@@ -144,8 +147,8 @@ public final class OddSides implements Check {
         int wanted = reps.reps() + by;
         if (wanted < 1 || wanted > Dose.REPS.most()) return java.util.Optional.empty();
         Side last = ((SideRule.Alternating) step.sides()).start().opposite();
-        Step other = Doses.withChosen(step, subject.level(), reps.withReps(wanted));
+        Step other = ChosenDose.in(step, subject.level(), reps.withReps(wanted));
         String label = "Sway %d times, %d a side, ending %s".formatted(wanted, wanted / 2, last.word());
-        return java.util.Optional.of(new Mend(label, Doses.edit(subject, step, other)));
+        return java.util.Optional.of(new Mend(label, PlanEdit.instead(subject.plan(), other)));
     }
 }

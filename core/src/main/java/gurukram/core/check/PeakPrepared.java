@@ -1,5 +1,6 @@
 package gurukram.core.check;
 
+import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Item;
@@ -116,15 +117,15 @@ public final class PeakPrepared implements Check {
         for (int k = demand.moments().size() - 1; k >= 0 && mends.size() < 2; k--) {
             int i = demand.moments().get(k);
             Step step = subject.step(i);
-            Dose dose = (subject.level() == null ? step.dose() : step.doseFor(subject.level())).at(Dose.Reading.CHOSEN);
+            Dose dose = ChosenDose.of(step, subject.level());
             if (!(dose instanceof Dose.Breaths hold) || subject.moment(i).flow() != null) continue;
             long breath = subject.moment(i).workMs() / hold.breaths();
             int more = hold.breaths() + (int) ((lacking + breath - 1) / breath);
             if (more > Dose.BREATHS.most() || more > hold.breaths() * 2 + 2) continue;
-            Step after = Doses.withChosen(step, subject.level(), new Dose.Breaths(more));
+            Step after = ChosenDose.in(step, subject.level(), new Dose.Breaths(more));
             Mend mend = new Mend(
                     "Hold %s for %d breaths instead of %d".formatted(subject.name(subject.pose(i).id()), more, hold.breaths()),
-                    Doses.edit(subject, step, after));
+                    PlanEdit.instead(subject.plan(), after));
             if (!mends.contains(mend)) mends.add(mend);
         }
     }

@@ -1,5 +1,6 @@
 package gurukram.core.check;
 
+import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSides.Leads;
@@ -216,10 +217,10 @@ public final class SidesUneven implements Check {
     private static void other(Subject subject, Step step, SideRule.Only only, List<Mend> mends) {
         for (NodeId node : twins(subject, step)) {
             Step twin = (Step) subject.node(node);
-            Step alike = Doses.withChosen(twin, subject.level(), dose(subject, step).at(gurukram.core.dose.Dose.Reading.CHOSEN));
-            Step back = Doses.withChosen(step, subject.level(), dose(subject, twin).at(gurukram.core.dose.Dose.Reading.CHOSEN));
-            mends.add(new Mend("Give the %s side %s as well".formatted(side(step), dose(subject, twin)), Doses.edit(subject, step, back)));
-            mends.add(new Mend("Give the %s side %s as well".formatted(side(twin), dose(subject, step)), Doses.edit(subject, twin, alike)));
+            Step alike = ChosenDose.in(twin, subject.level(), dose(subject, step).at(gurukram.core.dose.Dose.Reading.CHOSEN));
+            Step back = ChosenDose.in(step, subject.level(), dose(subject, twin).at(gurukram.core.dose.Dose.Reading.CHOSEN));
+            mends.add(new Mend("Give the %s side %s as well".formatted(side(step), dose(subject, twin)), PlanEdit.instead(subject.plan(), back)));
+            mends.add(new Mend("Give the %s side %s as well".formatted(side(twin), dose(subject, step)), PlanEdit.instead(subject.plan(), alike)));
         }
         mends.add(new Mend(
                 "Do it on both sides, %s first".formatted(only.side().word()),

@@ -39,7 +39,7 @@ final class Swap {
             layers.add(new Layer(layer.id(), layer.when(), new Layer.Become(to.id(), become.sides(), become.dose())));
         }
         Step after = other.withLayers(layers);
-        return Doses.edit(subject, step, after);
+        return PlanEdit.instead(subject.plan(), after);
     }
 
     /** Easier forms of a pose that suit the level and the group, nearest first. */

@@ -1,5 +1,6 @@
 package gurukram.core.check;
 
+import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
@@ -112,7 +113,7 @@ public final class TypedCue implements Check {
 
     /** How many of a unit the step has on the line looked at; null when it has none of it. */
     private static Integer has(Subject subject, Step step, List<Integer> moments, String unit) {
-        Dose dose = (subject.level() == null ? step.dose() : step.doseFor(subject.level())).at(Dose.Reading.CHOSEN);
+        Dose dose = ChosenDose.of(step, subject.level());
         return switch (unit.toLowerCase(Locale.ROOT)) {
             case "breath" -> subject.moment(moments.get(0)).kind() == Moment.Kind.HOLD ? subject.moment(moments.get(0)).breaths() : null;
             case "second" -> dose instanceof Dose.Seconds hold ? (Integer) hold.seconds() : null;

@@ -72,6 +72,10 @@ final class Checked {
         return new Room("the loft", props, wall, mats);
     }
 
+    long totalMs() {
+        return subject.score().totalMs();
+    }
+
     Report report() {
         return report;
     }

@@ -1,17 +1,14 @@
-package gurukram.core.check;
+package gurukram.core.plan;
 
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Range;
-import gurukram.core.plan.Layer;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Changing how much a step asks for on the line that is looked at. */
-final class Doses {
-    private Doses() {}
+/** Changing how much a step asks for on one line of the class. */
+public final class ChosenDose {
+    private ChosenDose() {}
 
     /**
      * The step with another dose where the line takes its own from: the layer of the level if it has one that gives a dose,
@@ -19,7 +16,7 @@ final class Doses {
      *
      * @param level null is the base line
      */
-    static Step withChosen(Step step, Level level, Dose chosen) {
+    public static Step in(Step step, Level level, Dose chosen) {
         Layer from = null;
         for (Layer layer : step.layers()) {
             boolean holds = level != null && !layer.when().needsFlow() && layer.when().holdsAt(level);
@@ -39,17 +36,17 @@ final class Doses {
         return step.withLayers(layers);
     }
 
-    static Dose around(Dose before, Dose chosen) {
+    /** What the step asks for on the line, ranges settled. */
+    public static Dose of(Step step, Level level) {
+        Dose dose = level == null ? step.dose() : step.doseFor(level);
+        return dose.at(Dose.Reading.CHOSEN);
+    }
+
+    private static Dose around(Dose before, Dose chosen) {
         if (!(before instanceof Range range)) return chosen;
         Dose low = range.low().upTo(chosen) ? range.low() : chosen;
         Dose high = chosen.upTo(range.high()) ? range.high() : chosen;
         boolean spans = low.upTo(chosen) && chosen.upTo(high) && !low.equals(high);
         return spans ? new Range(low, chosen, high) : chosen;
-    }
-
-    static PlanEdit edit(Subject subject, Step before, Step after) {
-        return before.layers().equals(after.layers())
-                ? new PlanEdit.Change(after)
-                : PlanEdit.instead(subject.plan(), after);
     }
 }
