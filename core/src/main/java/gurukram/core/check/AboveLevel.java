@@ -36,8 +36,10 @@ public final class AboveLevel implements Check {
     public void look(Subject subject, Findings found) {
         Map<List<Object>, List<Integer>> places = new LinkedHashMap<>();
         for (int i = 0; i < subject.moments().size(); i++) {
-            if (!subject.isWork(i) || without(subject, subject.step(i), subject.pose(i)).isEmpty()) continue;
-            places.computeIfAbsent(List.of(subject.moment(i).node(), subject.pose(i).id()), p -> new ArrayList<>())
+            if (!subject.isWork(i)
+                    || without(subject, subject.step(i), subject.pose(i)).isEmpty()) continue;
+            places.computeIfAbsent(
+                            List.of(subject.moment(i).node(), subject.pose(i).id()), p -> new ArrayList<>())
                     .add(i);
         }
         places.forEach((place, moments) -> {
@@ -45,9 +47,12 @@ public final class AboveLevel implements Check {
             Pose pose = subject.pose(first);
             Set<Level> without = without(subject, subject.step(first), pose);
             String whom = Wording.and(without.stream().map(Level::word).toList());
-            String what = "%s is for %s; there is no option for %s.".formatted(pose.name(), pose.level().word(), whom);
+            String what = "%s is for %s; there is no option for %s."
+                    .formatted(pose.name(), pose.level().word(), whom);
             List<Pose> easier = easier(subject, pose, without);
-            String advice = easier.isEmpty() ? "Name what to do instead." : "Maybe " + subject.name(easier.get(0).id()) + ".";
+            String advice = easier.isEmpty()
+                    ? "Name what to do instead."
+                    : "Maybe " + subject.name(easier.get(0).id()) + ".";
             boolean far = pose.level() == Level.ADVANCED && without.contains(Level.BEGINNER);
             found.add(far ? Severity.MUST : Severity.LOOK, (NodeId) place.get(0), pose.id(), moments, what, advice);
         });
@@ -68,9 +73,11 @@ public final class AboveLevel implements Check {
     }
 
     private static boolean hasOwn(Step step, Level level) {
-        return step.layers().stream().anyMatch(layer -> !layer.when().levels().isEmpty()
-                && layer.when().holdsAt(level)
-                && (layer.edit() instanceof Layer.Omit || (layer.edit() instanceof Layer.Become b && b.pose() != null)));
+        return step.layers().stream()
+                .anyMatch(layer -> !layer.when().levels().isEmpty()
+                        && layer.when().holdsAt(level)
+                        && (layer.edit() instanceof Layer.Omit
+                                || (layer.edit() instanceof Layer.Become b && b.pose() != null)));
     }
 
     static boolean namesOption(Subject subject, Step step, Pose pose) {
@@ -100,7 +107,8 @@ public final class AboveLevel implements Check {
                 mends.add(new Mend("Do %s instead".formatted(name), Swap.edit(subject, step, pose, other)));
             }
             Swap.noted(step, "Option: " + name + ".")
-                    .ifPresent(noted -> mends.add(new Mend("Name %s as the option".formatted(name), new PlanEdit.Change(noted))));
+                    .ifPresent(noted ->
+                            mends.add(new Mend("Name %s as the option".formatted(name), new PlanEdit.Change(noted))));
         }
         if (mends.isEmpty()) {
             mends.add(new Mend("Leave %s out".formatted(subject.name(pose.id())), new PlanEdit.Remove(step.id())));

@@ -35,7 +35,8 @@ public final class AccidentalHold implements Check {
                 before = Breath.FREE;
                 continue;
             }
-            if (isSlip(before, moment.breath())) slips.computeIfAbsent(moment.node(), n -> new ArrayList<>()).add(i);
+            if (isSlip(before, moment.breath()))
+                slips.computeIfAbsent(moment.node(), n -> new ArrayList<>()).add(i);
             before = moment.breath();
         }
         slips.forEach((node, moments) -> tell(subject, node, moments, found));
@@ -52,8 +53,12 @@ public final class AccidentalHold implements Check {
         boolean in = subject.moment(i).breath() == Breath.HOLD_IN;
         String name = subject.pose(i).name();
         String what = before.isHeld()
-                ? "In %s the breath is held already, since %s.".formatted(name.toLowerCase(java.util.Locale.ROOT), subject.name(subject.pose(i - 1).id()))
-                : "%s holds the breath %s, behind an %s.".formatted(name, in ? "in" : "out", before == Breath.INHALE ? "inhale" : "exhale");
+                ? "In %s the breath is held already, since %s."
+                        .formatted(
+                                name.toLowerCase(java.util.Locale.ROOT),
+                                subject.name(subject.pose(i - 1).id()))
+                : "%s holds the breath %s, behind an %s."
+                        .formatted(name, in ? "in" : "out", before == Breath.INHALE ? "inhale" : "exhale");
         found.look(node, "", moments, what, "Give it a breath of its own, or hold after the other half.");
     }
 
@@ -61,15 +66,19 @@ public final class AccidentalHold implements Check {
     public List<Mend> mends(Subject subject, Finding finding) {
         Step step = (Step) subject.node(finding.node());
         int i = finding.moments().get(0);
-        if (!(step.dose() instanceof Dose.Movement movement) || movement.breaths().size() > 1) return List.of();
+        if (!(step.dose() instanceof Dose.Movement movement)
+                || movement.breaths().size() > 1) return List.of();
         Breath before = subject.moment(i - 1).breath();
         List<Mend> mends = new ArrayList<>();
         if (before == Breath.EXHALE || before == Breath.INHALE) {
             Breath held = before == Breath.INHALE ? Breath.HOLD_IN : Breath.HOLD_OUT;
-            mends.add(new Mend("Hold after the " + (before == Breath.INHALE ? "inhale" : "exhale"), change(step, held)));
+            mends.add(
+                    new Mend("Hold after the " + (before == Breath.INHALE ? "inhale" : "exhale"), change(step, held)));
         }
         boolean empty = before == Breath.EXHALE || before == Breath.HOLD_OUT;
-        mends.add(new Mend(empty ? "Take it on the inhale" : "Take it on the exhale", change(step, empty ? Breath.INHALE : Breath.EXHALE)));
+        mends.add(new Mend(
+                empty ? "Take it on the inhale" : "Take it on the exhale",
+                change(step, empty ? Breath.INHALE : Breath.EXHALE)));
         return mends;
     }
 

@@ -36,7 +36,8 @@ public final class AgainstBreath implements Check {
         Map<NodeId, List<Integer>> byStep = new LinkedHashMap<>();
         for (int i = 0; i < subject.moments().size(); i++) {
             if (isAgainst(subject, i)) {
-                byStep.computeIfAbsent(subject.moment(i).node(), n -> new ArrayList<>()).add(i);
+                byStep.computeIfAbsent(subject.moment(i).node(), n -> new ArrayList<>())
+                        .add(i);
             }
         }
         List<NodeId> late = new ArrayList<>();
@@ -45,7 +46,10 @@ public final class AgainstBreath implements Check {
                 late.add(flow.id());
                 flow.steps().forEach(step -> byStep.remove(step.id()));
                 String what = "“%s” begins half a breath late: every movement goes against its breath."
-                        .formatted(flow.settings().name().isEmpty() ? "The flow" : flow.settings().name());
+                        .formatted(
+                                flow.settings().name().isEmpty()
+                                        ? "The flow"
+                                        : flow.settings().name());
                 found.look(flow.id(), "", subject.momentsOf(flow.id()), what, "Begin on the other breath.");
             }
         });
@@ -59,7 +63,8 @@ public final class AgainstBreath implements Check {
     private static boolean isAgainst(Subject subject, int i) {
         Moment moment = subject.moment(i);
         if (moment.kind() != Moment.Kind.MOVEMENT || moment.continued()) return false;
-        if (i > 0 && subject.moment(i - 1).node().equals(moment.node()) && samePosition(subject.moment(i - 1), moment)) return false;
+        if (i > 0 && subject.moment(i - 1).node().equals(moment.node()) && samePosition(subject.moment(i - 1), moment))
+            return false;
         BreathAffinity wanted = subject.pose(i).breath();
         return (moment.breath() == Breath.INHALE && wanted == BreathAffinity.OUT)
                 || (moment.breath() == Breath.EXHALE && wanted == BreathAffinity.IN);
@@ -90,20 +95,29 @@ public final class AgainstBreath implements Check {
         List<Mend> mends = new ArrayList<>();
         if (subject.node(finding.node()) instanceof Flow flow) {
             List<Step> turned = flow.steps().stream().map(AgainstBreath::turned).toList();
-            mends.add(new Mend("Swap inhale and exhale in the whole flow", PlanEdit.instead(subject.plan(), flow.withChildren(withLinks(flow, turned)))));
-            List<Step> later = new ArrayList<>(flow.steps().subList(1, flow.steps().size()));
+            mends.add(new Mend(
+                    "Swap inhale and exhale in the whole flow",
+                    PlanEdit.instead(subject.plan(), flow.withChildren(withLinks(flow, turned)))));
+            List<Step> later =
+                    new ArrayList<>(flow.steps().subList(1, flow.steps().size()));
             later.add(flow.steps().get(0));
             List<Step> begun = new ArrayList<>();
-            for (int i = 0; i < later.size(); i++) begun.add(later.get(i).withDose(flow.steps().get(i).dose()));
-            String name = later.get(0).pose() == null ? "the next" : subject.name(later.get(0).pose());
-            mends.add(new Mend("Begin with " + name, PlanEdit.instead(subject.plan(), flow.withChildren(withLinks(flow, begun)))));
+            for (int i = 0; i < later.size(); i++)
+                begun.add(later.get(i).withDose(flow.steps().get(i).dose()));
+            String name = later.get(0).pose() == null
+                    ? "the next"
+                    : subject.name(later.get(0).pose());
+            mends.add(new Mend(
+                    "Begin with " + name, PlanEdit.instead(subject.plan(), flow.withChildren(withLinks(flow, begun)))));
             return mends;
         }
         Step step = (Step) subject.node(finding.node());
         Step other = turned(step);
         if (!other.equals(step)) {
             boolean in = ((Dose.Movement) other.dose()).breath() == Breath.INHALE;
-            mends.add(new Mend("Take %s on the %s".formatted(subject.name(step.pose()), in ? "inhale" : "exhale"), new PlanEdit.Change(other)));
+            mends.add(new Mend(
+                    "Take %s on the %s".formatted(subject.name(step.pose()), in ? "inhale" : "exhale"),
+                    new PlanEdit.Change(other)));
         }
         wholeBreathBefore(subject, finding, mends);
         return mends;
@@ -117,7 +131,8 @@ public final class AgainstBreath implements Check {
         int at = -1;
         for (int i = 0; i < steps.size(); i++) if (steps.get(i).id().equals(finding.node())) at = i;
         if (at < 1 || !(steps.get(at - 1).dose() instanceof Dose.Movement before)) return;
-        if (!(steps.get(at).dose() instanceof Dose.Movement here) || before.breaths().size() + 1 > Dose.MOST_HALF_BREATHS) return;
+        if (!(steps.get(at).dose() instanceof Dose.Movement here)
+                || before.breaths().size() + 1 > Dose.MOST_HALF_BREATHS) return;
         List<Breath> longer = new ArrayList<>(before.breaths());
         longer.add(opposite(before.lastBreath()));
         steps.set(at - 1, steps.get(at - 1).withDose(new Dose.Movement(longer, before.continued())));
@@ -125,7 +140,9 @@ public final class AgainstBreath implements Check {
         steps.set(at, steps.get(at).withDose(new Dose.Movement(own, here.continued())));
         mends.add(new Mend(
                 "Stay a half-breath longer in %s and in %s"
-                        .formatted(subject.name(steps.get(at - 1).pose()), subject.name(steps.get(at).pose())),
+                        .formatted(
+                                subject.name(steps.get(at - 1).pose()),
+                                subject.name(steps.get(at).pose())),
                 PlanEdit.instead(subject.plan(), flow.withChildren(withLinks(flow, steps)))));
     }
 
@@ -137,7 +154,8 @@ public final class AgainstBreath implements Check {
 
     private static Step turned(Step step) {
         if (!(step.dose() instanceof Dose.Movement movement)) return step;
-        List<Breath> others = movement.breaths().stream().map(AgainstBreath::opposite).toList();
+        List<Breath> others =
+                movement.breaths().stream().map(AgainstBreath::opposite).toList();
         return step.withDose(new Dose.Movement(others, movement.continued()));
     }
 

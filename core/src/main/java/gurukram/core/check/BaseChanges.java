@@ -11,7 +11,8 @@ import java.util.List;
 @AutoService(Check.class)
 public final class BaseChanges implements Check {
     /** Ours: good classes stay under eight in ten minutes. */
-    static final Threshold MOST = Threshold.of("base-changes", "changes of the body's base in ten minutes outside flows", 9);
+    static final Threshold MOST =
+            Threshold.of("base-changes", "changes of the body's base in ten minutes outside flows", 9);
 
     private static final Card CARD = Card.of(
             "base-changes",
@@ -42,8 +43,9 @@ public final class BaseChanges implements Check {
         double inTen = changes * 10.0 * Millis.MINUTE / tenths;
         int most = subject.value(MOST);
         if (inTen <= most) return;
-        String what = "Outside flows the body changes its base %d times in %s, about %d in ten minutes; %d is the most you want."
-                .formatted(changes, Wording.minutes(outside), Math.round(inTen), most);
+        String what =
+                "Outside flows the body changes its base %d times in %s, about %d in ten minutes; %d is the most you want."
+                        .formatted(changes, Wording.minutes(outside), Math.round(inTen), most);
         found.info(NodeId.CLASS, "", List.of(), what, "Put poses on one base beside each other.");
     }
 }

@@ -53,11 +53,18 @@ public final class BreathClash implements Check {
                         subject.name(later.pose()),
                         clashes.size() == 1 ? "" : "; " + Wording.times(clashes.size()));
         List<Integer> moments = clashes.stream().map(Parity.Clash::later).toList();
-        found.look(later.node(), earlier.node().value(), moments, what, "Let the breath go on, or give one of them a whole breath.");
+        found.look(
+                later.node(),
+                earlier.node().value(),
+                moments,
+                what,
+                "Let the breath go on, or give one of them a whole breath.");
     }
 
     private static boolean meets(Moment earlier, Moment later) {
-        return earlier.flow() != null && earlier.flow().equals(later.flow()) && !earlier.pass().equals(later.pass());
+        return earlier.flow() != null
+                && earlier.flow().equals(later.flow())
+                && !earlier.pass().equals(later.pass());
     }
 
     @Override
@@ -70,7 +77,8 @@ public final class BreathClash implements Check {
         if (flow != null && flow.settings().join() instanceof Join.Separate && meets(subject, finding)) {
             mends.add(new Mend(
                     "Share the pose where two rounds meet",
-                    new PlanEdit.Change(flow.with(flow.settings().withJoins(new Join.Shared(0, 1), flow.settings().roundJoin())))));
+                    new PlanEdit.Change(flow.with(flow.settings()
+                            .withJoins(new Join.Shared(0, 1), flow.settings().roundJoin())))));
         }
         if (later.dose() instanceof Dose.Movement movement) {
             mends.add(new Mend(

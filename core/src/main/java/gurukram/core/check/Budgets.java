@@ -64,18 +64,36 @@ public final class Budgets implements Check {
             lengths.merge(span.role(), span.lengthMs(), Long::sum);
             parts.computeIfAbsent(span.role(), r -> new ArrayList<>()).add((Section) subject.node(span.id()));
         }
-        long unshared = lengths.entrySet().stream().filter(e -> !SHARES.containsKey(e.getKey())).mapToLong(Map.Entry::getValue).sum();
-        int shares = lengths.keySet().stream().mapToInt(role -> share(role, subject.settings().style()).orElse(0)).sum();
+        long unshared = lengths.entrySet().stream()
+                .filter(e -> !SHARES.containsKey(e.getKey()))
+                .mapToLong(Map.Entry::getValue)
+                .sum();
+        int shares = lengths.keySet().stream()
+                .mapToInt(role -> share(role, subject.settings().style()).orElse(0))
+                .sum();
         if (lengths.size() < 3 || shares == 0) return;
         lengths.forEach((role, length) -> {
             if (!SHARES.containsKey(role)) return;
-            long wanted = Math.max(0, slot - unshared) * share(role, subject.settings().style()).orElse(0) / shares;
+            long wanted = Math.max(0, slot - unshared)
+                    * share(role, subject.settings().style()).orElse(0)
+                    / shares;
             if (Math.abs(length - wanted) * 100 <= subject.value(OFF) * slot) return;
             List<Section> sections = parts.get(role);
-            String titles = Wording.and(sections.stream().map(s -> "“" + s.title() + "”").toList());
+            String titles = Wording.and(
+                    sections.stream().map(s -> "“" + s.title() + "”").toList());
             String what = "%s %s %s; its share of %d minutes would be about %s."
-                    .formatted(titles, sections.size() == 1 ? "has" : "have", Wording.time(length), subject.settings().slotMinutes(), Wording.minutes(wanted));
-            found.info(sections.get(0).id(), "", subject.momentsOf(sections.get(0).id()), what, length > wanted ? "Maybe shorter." : "Maybe longer.");
+                    .formatted(
+                            titles,
+                            sections.size() == 1 ? "has" : "have",
+                            Wording.time(length),
+                            subject.settings().slotMinutes(),
+                            Wording.minutes(wanted));
+            found.info(
+                    sections.get(0).id(),
+                    "",
+                    subject.momentsOf(sections.get(0).id()),
+                    what,
+                    length > wanted ? "Maybe shorter." : "Maybe longer.");
         });
     }
 }

@@ -45,7 +45,8 @@ public final class Cautions implements Check {
         Map<List<Object>, List<Integer>> places = new LinkedHashMap<>();
         for (int i = 0; i < subject.moments().size(); i++) {
             if (!subject.isWork(i) || !Needs.isBlocked(subject.pose(i), subject.group())) continue;
-            places.computeIfAbsent(List.of(subject.moment(i).node(), subject.pose(i).id()), p -> new ArrayList<>())
+            places.computeIfAbsent(
+                            List.of(subject.moment(i).node(), subject.pose(i).id()), p -> new ArrayList<>())
                     .add(i);
         }
         places.forEach((place, moments) -> {
@@ -53,7 +54,9 @@ public final class Cautions implements Check {
             List<Caution> cautions = Needs.cautions(pose, subject.group()).stream()
                     .filter(c -> c.severity() == Caution.Severity.BLOCKED)
                     .toList();
-            String people = Wording.and(cautions.stream().map(c -> Needs.people(subject.group(), c.need())).toList());
+            String people = Wording.and(cautions.stream()
+                    .map(c -> Needs.people(subject.group(), c.need()))
+                    .toList());
             String what = "%s is left out for somebody in this group: %s.".formatted(pose.name(), people);
             found.must((NodeId) place.get(0), pose.id(), moments, what, advice(subject, cautions.get(0)));
         });
@@ -82,16 +85,24 @@ public final class Cautions implements Check {
         return caution.change().isBlank() ? caution.need().words() : caution.change();
     }
 
-    private static void told(Subject subject, Caution.Severity severity, Need need, List<Place> places, Findings found) {
+    private static void told(
+            Subject subject, Caution.Severity severity, Need need, List<Place> places, Findings found) {
         boolean change = severity == Caution.Severity.CHANGE;
-        String what = "For %s %s: %s.".formatted(
-                Needs.people(subject.group(), need),
-                change ? "a change is wanted" : "there is something to say",
-                String.join("; ", byChange(subject, places)));
+        String what = "For %s %s: %s."
+                .formatted(
+                        Needs.people(subject.group(), need),
+                        change ? "a change is wanted" : "there is something to say",
+                        String.join("; ", byChange(subject, places)));
         List<Integer> moments = places.stream().map(Place::moment).toList();
         NodeId node = subject.moment(moments.get(0)).node();
         String about = need.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
-        found.add(change ? Severity.LOOK : Severity.INFO, node, about, moments, what, "Write it down beside the pose, so that it is said in time.");
+        found.add(
+                change ? Severity.LOOK : Severity.INFO,
+                node,
+                about,
+                moments,
+                what,
+                "Write it down beside the pose, so that it is said in time.");
     }
 
     /** {@code padding under the knees at cow, cat and 3 more}. */
@@ -126,8 +137,8 @@ public final class Cautions implements Check {
                 .distinct()
                 .filter(other -> !Needs.isBlocked(other, subject.group()))
                 .limit(4)
-                .forEach(other -> mends.add(
-                        new Mend("Do %s instead".formatted(subject.name(other.id())), Swap.edit(subject, step, pose, other))));
+                .forEach(other -> mends.add(new Mend(
+                        "Do %s instead".formatted(subject.name(other.id())), Swap.edit(subject, step, pose, other))));
         mends.add(new Mend("Leave %s out".formatted(subject.name(pose.id())), new PlanEdit.Remove(step.id())));
         return mends;
     }
@@ -148,7 +159,8 @@ public final class Cautions implements Check {
         });
         steps.values().forEach(step -> edits.add(new PlanEdit.Change(step)));
         if (edits.isEmpty()) return List.of();
-        String label = edits.size() == 1 ? "Write it beside the pose" : "Write it beside the %d poses".formatted(edits.size());
+        String label =
+                edits.size() == 1 ? "Write it beside the pose" : "Write it beside the %d poses".formatted(edits.size());
         return List.of(new Mend(label, edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
     }
 }

@@ -83,7 +83,8 @@ public final class Checks {
         List<Finding> open = new ArrayList<>();
         List<Report.Muted> muted = new ArrayList<>();
         for (Finding finding : all) {
-            subject.muteOf(finding).ifPresentOrElse(by -> muted.add(new Report.Muted(finding, by)), () -> open.add(finding));
+            subject.muteOf(finding)
+                    .ifPresentOrElse(by -> muted.add(new Report.Muted(finding, by)), () -> open.add(finding));
         }
         return new Report(open, muted);
     }

@@ -65,8 +65,15 @@ public final class ClaimWords implements Check {
         Set<String> claims = new LinkedHashSet<>(Claims.in(text));
         if (claims.isEmpty()) return;
         String what = "%s %s more than a class can promise."
-                .formatted(Wording.and(claims.stream().map(c -> "“" + c + "”").toList()), claims.size() == 1 ? "says" : "say");
+                .formatted(
+                        Wording.and(claims.stream().map(c -> "“" + c + "”").toList()),
+                        claims.size() == 1 ? "says" : "say");
         List<Integer> moments = subject.momentsOf(node);
-        found.look(node, "", moments.isEmpty() ? moments : moments.subList(0, 1), what, "Say what people do or feel instead.");
+        found.look(
+                node,
+                "",
+                moments.isEmpty() ? moments : moments.subList(0, 1),
+                what,
+                "Say what people do or feel instead.");
     }
 }

@@ -28,8 +28,15 @@ public final class Closing implements Check {
     public void look(Subject subject, Findings found) {
         if (FinalRest.moments(subject).isEmpty()) return;
         boolean closes = subject.plan().sections().stream()
-                .anyMatch(s -> s.role() == SectionRole.CLOSE && !subject.momentsOf(s.id()).isEmpty());
-        if (!closes) found.look(NodeId.CLASS, "", List.of(), "The class ends with the rest; it has no close.", "Plan a minute for sitting up and a word.");
+                .anyMatch(s -> s.role() == SectionRole.CLOSE
+                        && !subject.momentsOf(s.id()).isEmpty());
+        if (!closes)
+            found.look(
+                    NodeId.CLASS,
+                    "",
+                    List.of(),
+                    "The class ends with the rest; it has no close.",
+                    "Plan a minute for sitting up and a word.");
     }
 
     @Override

@@ -1,8 +1,8 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
+import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.SideRule;
@@ -51,12 +51,13 @@ public final class Counterpose implements Check {
     }
 
     private static boolean isDeep(Pose pose) {
-        return pose.depth() >= DEEP && pose.spine() != SpineDirection.NEUTRAL && !pose.ties().counter().isEmpty();
+        return pose.depth() >= DEEP
+                && pose.spine() != SpineDirection.NEUTRAL
+                && !pose.ties().counter().isEmpty();
     }
 
     private static boolean wantsChild(Pose pose) {
-        boolean upsideDown = pose.base() == Base.INVERTED || pose.base() == Base.FOREARMS;
-        return upsideDown && pose.ties().counter().contains(CHILD) && pose.headDown();
+        return pose.base() == Base.INVERTED && pose.ties().counter().contains(CHILD) && pose.headDown();
     }
 
     private static void deep(Subject subject, int i, Findings found) {
@@ -65,7 +66,8 @@ public final class Counterpose implements Check {
         if (next.stream().anyMatch(id -> balances(subject, pose, id))) return;
         String what = "%s is deep, and none of the %s behind it balances it."
                 .formatted(pose.name(), next.isEmpty() ? "poses" : "next " + next.size() + " poses");
-        String counters = Wording.and(pose.ties().counter().stream().map(subject::name).limit(3).toList());
+        String counters = Wording.and(
+                pose.ties().counter().stream().map(subject::name).limit(3).toList());
         found.look(subject.moment(i).node(), pose.id(), List.of(i), what, "Usual counterposes: " + counters + ".");
     }
 
@@ -73,7 +75,9 @@ public final class Counterpose implements Check {
     private static boolean balances(Subject subject, Pose pose, String id) {
         return pose.ties().counter().stream().anyMatch(counter -> {
             Pose usual = subject.catalogue().pose(counter);
-            return counter.equals(id) || usual.ties().easier().contains(id) || usual.ties().harder().contains(id);
+            return counter.equals(id)
+                    || usual.ties().easier().contains(id)
+                    || usual.ties().harder().contains(id);
         });
     }
 
@@ -81,7 +85,8 @@ public final class Counterpose implements Check {
     private static List<String> next(Subject subject, int i) {
         List<String> next = new ArrayList<>();
         for (int k = i + 1; k < subject.moments().size() && next.size() < WITHIN_POSES; k++) {
-            if (subject.isWork(k) && !next.contains(subject.pose(k).id())) next.add(subject.pose(k).id());
+            if (subject.isWork(k) && !next.contains(subject.pose(k).id()))
+                next.add(subject.pose(k).id());
         }
         return next;
     }
@@ -89,11 +94,13 @@ public final class Counterpose implements Check {
     private static void afterHeadstand(Subject subject, int i, Findings found) {
         int next = i + 1;
         while (next < subject.moments().size() && !subject.isWork(next)) next++;
-        boolean child = next < subject.moments().size() && subject.pose(next).id().equals(CHILD);
+        boolean child =
+                next < subject.moments().size() && subject.pose(next).id().equals(CHILD);
         Integer breaths = child ? subject.moment(next).breaths() : null;
         if (child && (breaths == null || breaths >= BREATHS_AFTER_HEADSTAND)) return;
         String what = child
-                ? "After %s child’s pose lasts %d breaths; five are wanted.".formatted(subject.pose(i).name().toLowerCase(java.util.Locale.ROOT), breaths)
+                ? "After %s child’s pose lasts %d breaths; five are wanted."
+                        .formatted(subject.pose(i).name().toLowerCase(java.util.Locale.ROOT), breaths)
                 : "After %s people come up at once; child’s pose of five breaths is wanted."
                         .formatted(subject.pose(i).name().toLowerCase(java.util.Locale.ROOT));
         List<Integer> moments = child ? List.of(i, next) : List.of(i);
@@ -115,9 +122,12 @@ public final class Counterpose implements Check {
         NodeId parent = subject.parent(top);
         for (String id : wantsChild(pose) ? List.of(CHILD) : pose.ties().counter()) {
             Pose counter = subject.catalogue().pose(id);
-            if (Needs.isBlocked(counter, subject.group()) || counter.level().ordinal() > subject.judgedLevel().ordinal()) continue;
+            if (Needs.isBlocked(counter, subject.group())
+                    || counter.level().ordinal() > subject.judgedLevel().ordinal()) continue;
             SideRule sides = counter.sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
-            Dose dose = wantsChild(pose) ? new Dose.Breaths(BREATHS_AFTER_HEADSTAND) : counter.doseFor(subject.judgedLevel());
+            Dose dose = wantsChild(pose)
+                    ? new Dose.Breaths(BREATHS_AFTER_HEADSTAND)
+                    : counter.doseFor(subject.judgedLevel());
             Step step = Step.of(new NodeId(StepBetween.shortened(top) + "-after"), id, sides, dose);
             mends.add(new Mend("Put %s behind it".formatted(subject.name(id)), new PlanEdit.Insert(parent, top, step)));
         }

@@ -1,11 +1,11 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
+import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Hold;
@@ -54,8 +54,7 @@ public final class DoseRange implements Check {
         long most = amount(high, pose, step);
         if (have < 0 || least < 0 || isReps(written) != isReps(low) || (have >= least && have <= most)) return;
         String usual = low.equals(high) ? low.toString() : range.toString().replaceAll(", at .*", "");
-        String what = "%s for %s; usual for %s: %s."
-                .formatted(pose.name(), written, people(subject), usual);
+        String what = "%s for %s; usual for %s: %s.".formatted(pose.name(), written, people(subject), usual);
         found.look(step.id(), "", subject.momentsOf(step.id()), what, have > most ? "Maybe less." : "Maybe more.");
     }
 
@@ -80,7 +79,8 @@ public final class DoseRange implements Check {
     private static long amount(Dose dose, Pose pose, Step step) {
         if (dose instanceof Reps reps) return (long) reps.reps() * reps.sets();
         if (dose instanceof Dose.Breaths hold) {
-            Hold how = step.timing().hold() == null ? pose.hold() : step.timing().hold();
+            Hold how =
+                    step.timing().hold() == null ? pose.hold() : step.timing().hold();
             return hold.breaths() * Pace.defaults().holdBreath(how);
         }
         return dose instanceof Dose.Seconds hold ? (long) hold.seconds() * Millis.SECOND : -1;
@@ -100,7 +100,9 @@ public final class DoseRange implements Check {
         for (Dose dose : new LinkedHashSet<>(List.of(nearest, usual))) {
             Dose same = inUnitOf(written, dose, pose, step);
             Step after = ChosenDose.in(step, subject.level(), same);
-            mends.add(new Mend("Make it %s".formatted(same instanceof Reps reps ? Words.count(reps.reps(), "rep") : same), PlanEdit.instead(subject.plan(), after)));
+            mends.add(new Mend(
+                    "Make it %s".formatted(same instanceof Reps reps ? Words.count(reps.reps(), "rep") : same),
+                    PlanEdit.instead(subject.plan(), after)));
         }
         return mends;
     }

@@ -17,14 +17,17 @@ import java.util.Set;
 @AutoService(Check.class)
 public final class Effort implements Check {
     /** Ours: before a third of the class the body is not ready for what the class is about. */
-    static final Threshold EARLIEST = Threshold.of("peak-earliest", "percent of the class before the peak at least", 30);
+    static final Threshold EARLIEST =
+            Threshold.of("peak-earliest", "percent of the class before the peak at least", 30);
     /** Ours: eight minutes at 4 of 5 and more without a quiet minute are long for anybody. */
-    static final Threshold LONGEST = new Threshold("hard-minutes", "minutes of hard work without a quiet one", 6, 9, 12);
+    static final Threshold LONGEST =
+            new Threshold("hard-minutes", "minutes of hard work without a quiet one", 6, 9, 12);
 
     private static final double HARD = 4;
     private static final int HARD_POSE = 4;
     private static final long PASSING_MS = 20_000;
-    private static final Set<SectionRole> AFTERWARDS = EnumSet.of(SectionRole.COOL_DOWN, SectionRole.REST, SectionRole.CLOSE, SectionRole.SIT);
+    private static final Set<SectionRole> AFTERWARDS =
+            EnumSet.of(SectionRole.COOL_DOWN, SectionRole.REST, SectionRole.CLOSE, SectionRole.SIT);
     private static final Card CARD = Card.of(
             "effort",
             "The effort rises to the peak and falls from it",
@@ -51,7 +54,8 @@ public final class Effort implements Check {
         int least = subject.value(EARLIEST);
         if (percent >= least) return;
         String what = "%s, the peak, comes after %s, %d %% of the class; %d %% is the least you want before it."
-                .formatted(subject.pose(at).name(), Wording.time(subject.moment(at).startMs()), percent, least);
+                .formatted(
+                        subject.pose(at).name(), Wording.time(subject.moment(at).startMs()), percent, least);
         found.look(subject.moment(at).node(), "early", List.of(at), what, "Put more before it, or move it back.");
     }
 
@@ -67,8 +71,12 @@ public final class Effort implements Check {
             ms += subject.moment(i).workMs();
         }
         if (hard.isEmpty() || ms < PASSING_MS) return;
-        List<String> poses = hard.stream().map(i -> subject.name(subject.pose(i).id())).distinct().toList();
-        String what = "After the cool-down has begun comes hard work again: %s, %s.".formatted(Wording.and(poses), Wording.time(ms));
+        List<String> poses = hard.stream()
+                .map(i -> subject.name(subject.pose(i).id()))
+                .distinct()
+                .toList();
+        String what = "After the cool-down has begun comes hard work again: %s, %s."
+                .formatted(Wording.and(poses), Wording.time(ms));
         found.look(subject.moment(hard.get(0)).node(), "late", hard, what, "Move it before the cool-down.");
     }
 
@@ -82,8 +90,9 @@ public final class Effort implements Check {
             if (hard || from < 0) continue;
             if (minute - from > most) {
                 int first = firstMomentAt(subject, (long) from * Millis.MINUTE);
-                String what = "From minute %d on comes hard work for %d min without a quiet one; %d are the most you want."
-                        .formatted(from + 1, minute - from, most);
+                String what =
+                        "From minute %d on comes hard work for %d min without a quiet one; %d are the most you want."
+                                .formatted(from + 1, minute - from, most);
                 NodeId node = subject.moment(first).node();
                 found.look(node, "long", List.of(first), what, "Put a quiet pose in, or a pause.");
             }

@@ -41,7 +41,12 @@ public final class EmptyLayer implements Check {
         if (why == null) return;
         String name = step.pose() == null ? "open time" : subject.name(step.pose());
         String what = "The change at %s does nothing: %s.".formatted(name, why);
-        found.look(step.id(), layer.id().value(), some(subject.momentsOf(step.id())), what, "Take it away, or let it hold elsewhere.");
+        found.look(
+                step.id(),
+                layer.id().value(),
+                some(subject.momentsOf(step.id())),
+                what,
+                "Take it away, or let it hold elsewhere.");
     }
 
     private static List<Integer> some(List<Integer> moments) {
@@ -52,7 +57,12 @@ public final class EmptyLayer implements Check {
         Flow flow = (Flow) subject.node(subject.parent(link.id()));
         String why = beyond(flow, link.when());
         if (why == null) return;
-        found.look(link.id(), "", some(subject.momentsOf(flow.id())), "The link is never done: %s.".formatted(why), "Take it away, or let it hold elsewhere.");
+        found.look(
+                link.id(),
+                "",
+                some(subject.momentsOf(flow.id())),
+                "The link is never done: %s.".formatted(why),
+                "Take it away, or let it hold elsewhere.");
     }
 
     /** Why a guard never holds in the flow; null when it does. */
@@ -60,7 +70,8 @@ public final class EmptyLayer implements Check {
         int rounds = flow.settings().rounds();
         Rounds wanted = when.rounds();
         if (wanted != null && wanted.first(rounds) > rounds) {
-            return "it begins in round %d, and there %s %d".formatted(wanted.first(rounds), rounds == 1 ? "is only" : "are only", rounds);
+            return "it begins in round %d, and there %s %d"
+                    .formatted(wanted.first(rounds), rounds == 1 ? "is only" : "are only", rounds);
         }
         boolean twoPasses = flow.settings().counting() == FlowSides.Counting.BOTH_SIDES;
         if (when.pass() != null && when.pass() == 2 && !twoPasses) {
@@ -74,7 +85,10 @@ public final class EmptyLayer implements Check {
         boolean pose = become.pose() == null || become.pose().equals(step.pose());
         boolean sides = become.sides() == null || become.sides().equals(step.sides());
         boolean dose = become.dose() == null || become.dose().equals(step.dose());
-        return pose && sides && dose && step.layers().stream().noneMatch(other -> other != layer && undoes(other, layer));
+        return pose
+                && sides
+                && dose
+                && step.layers().stream().noneMatch(other -> other != layer && undoes(other, layer));
     }
 
     /** Whether going back to the base line means something, because another layer has changed it there. */
@@ -83,7 +97,9 @@ public final class EmptyLayer implements Check {
     }
 
     private static boolean overlaps(When a, When b) {
-        boolean levels = a.levels().isEmpty() || b.levels().isEmpty() || a.levels().stream().anyMatch(b.levels()::contains);
+        boolean levels = a.levels().isEmpty()
+                || b.levels().isEmpty()
+                || a.levels().stream().anyMatch(b.levels()::contains);
         boolean pass = a.pass() == null || b.pass() == null || a.pass().equals(b.pass());
         return levels && pass;
     }
@@ -96,11 +112,14 @@ public final class EmptyLayer implements Check {
                 after = true;
                 continue;
             }
-            if (other.edit() instanceof Layer.Omit && covers(other.when(), layer.when()) && !(layer.edit() instanceof Layer.Omit)) {
+            if (other.edit() instanceof Layer.Omit
+                    && covers(other.when(), layer.when())
+                    && !(layer.edit() instanceof Layer.Omit)) {
                 return "the pose is left out there";
             }
             boolean sameKind = layer.edit() instanceof Layer.Become || layer.edit() instanceof Layer.Omit;
-            if (after && sameKind && other.when().equals(layer.when()) && replaces(other, layer)) return "a later change at the same place takes its place";
+            if (after && sameKind && other.when().equals(layer.when()) && replaces(other, layer))
+                return "a later change at the same place takes its place";
         }
         return null;
     }
@@ -108,12 +127,15 @@ public final class EmptyLayer implements Check {
     private static boolean replaces(Layer later, Layer earlier) {
         if (later.edit().equals(earlier.edit())) return true;
         if (!(later.edit() instanceof Layer.Become b) || !(earlier.edit() instanceof Layer.Become a)) return false;
-        return (a.pose() == null || b.pose() != null) && (a.sides() == null || b.sides() != null) && (a.dose() == null || b.dose() != null);
+        return (a.pose() == null || b.pose() != null)
+                && (a.sides() == null || b.sides() != null)
+                && (a.dose() == null || b.dose() != null);
     }
 
     /** Whether one guard holds wherever the other does, and of the same kind, so that their order is as written. */
     private static boolean covers(When wide, When narrow) {
-        boolean levels = wide.levels().isEmpty() || (!narrow.levels().isEmpty() && wide.levels().containsAll(narrow.levels()));
+        boolean levels = wide.levels().isEmpty()
+                || (!narrow.levels().isEmpty() && wide.levels().containsAll(narrow.levels()));
         boolean rounds = wide.rounds() == null || wide.rounds().equals(narrow.rounds());
         boolean pass = wide.pass() == null || wide.pass().equals(narrow.pass());
         return levels && rounds && pass;
@@ -121,7 +143,8 @@ public final class EmptyLayer implements Check {
 
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
-        if (finding.about().isEmpty()) return List.of(new Mend("Take the link away", new PlanEdit.Remove(finding.node())));
+        if (finding.about().isEmpty())
+            return List.of(new Mend("Take the link away", new PlanEdit.Remove(finding.node())));
         return List.of(new Mend("Take the change away", new PlanEdit.Remove(new NodeId(finding.about()))));
     }
 }

@@ -45,7 +45,8 @@ public final class FacingTurns implements Check {
         }
         int most = subject.value(MOST);
         if (turns.size() <= most) return;
-        String what = "The room turns between along and across the mat %d times; %d is the most you want.".formatted(turns.size(), most);
+        String what = "The room turns between along and across the mat %d times; %d is the most you want."
+                .formatted(turns.size(), most);
         found.info(NodeId.CLASS, "turns", turns, what, "Put poses across the mat beside each other.");
     }
 
@@ -55,7 +56,13 @@ public final class FacingTurns implements Check {
     }
 
     private static void away(Subject subject, int i, Findings found) {
-        String what = "%s is explained while people look away from you.".formatted(subject.pose(i).name());
-        found.info(subject.moment(i).node(), subject.pose(i).id(), List.of(i), what, "Show it before, or stand where they look.");
+        String what = "%s is explained while people look away from you."
+                .formatted(subject.pose(i).name());
+        found.info(
+                subject.moment(i).node(),
+                subject.pose(i).id(),
+                List.of(i),
+                what,
+                "Show it before, or stand where they look.");
     }
 }

@@ -1,8 +1,8 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
+import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Section;
@@ -22,8 +22,10 @@ import java.util.Set;
 public final class FinalRest implements Check {
     static final String POSE = "corpse";
     static final Threshold LEAST_SECONDS = Threshold.of("rest-seconds", "seconds of final rest at least", 60);
-    static final Threshold LEAST_PERCENT = Threshold.of("rest-percent", "percent of the class that is final rest at least", 4);
-    static final Threshold GOOD = Threshold.of("rest-an-hour", "seconds of final rest for each hour that are good", 300);
+    static final Threshold LEAST_PERCENT =
+            Threshold.of("rest-percent", "percent of the class that is final rest at least", 4);
+    static final Threshold GOOD =
+            Threshold.of("rest-an-hour", "seconds of final rest for each hour that are good", 300);
     /** What fitting aims at, and what a new rest gets: 8 % of the slot. */
     private static final int USUAL_PERCENT = 8;
 
@@ -47,7 +49,12 @@ public final class FinalRest implements Check {
     public void look(Subject subject, Findings found) {
         List<Integer> rest = moments(subject);
         if (rest.isEmpty()) {
-            found.must(NodeId.CLASS, "missing", List.of(), "The class has no final rest.", "Give it one before the close.");
+            found.must(
+                    NodeId.CLASS,
+                    "missing",
+                    List.of(),
+                    "The class has no final rest.",
+                    "Give it one before the close.");
             return;
         }
         long ms = rest.stream().mapToLong(i -> subject.moment(i).workMs()).sum();
@@ -57,8 +64,11 @@ public final class FinalRest implements Check {
         String share = "The final rest has %s, %.0f %% of the class".formatted(Wording.time(ms), percent);
         long good = total * subject.value(GOOD) / HOUR_SECONDS;
         if (ms < (long) subject.value(LEAST_SECONDS) * Millis.SECOND || percent < subject.value(LEAST_PERCENT)) {
-            String what = share + "; under %s or %d %% is too little."
-                    .formatted(Wording.time(subject.value(LEAST_SECONDS) * (long) Millis.SECOND), subject.value(LEAST_PERCENT));
+            String what = share
+                    + "; under %s or %d %% is too little."
+                            .formatted(
+                                    Wording.time(subject.value(LEAST_SECONDS) * (long) Millis.SECOND),
+                                    subject.value(LEAST_PERCENT));
             found.must(node, "short", rest, what, "A good rest here has " + Wording.time(good) + ".");
         } else if (ms < good) {
             found.look(node, "short", rest, share + "; %s would be good.".formatted(Wording.time(good)), "");
@@ -85,7 +95,12 @@ public final class FinalRest implements Check {
             NodeId section = subject.moment(i).section();
             String title = ((Section) subject.node(section)).title();
             String what = "“%s” comes behind the final rest.".formatted(title);
-            found.look(subject.moment(last).section(), "last", List.of(last, i), what, "Only a sit and the close follow it.");
+            found.look(
+                    subject.moment(last).section(),
+                    "last",
+                    List.of(last, i),
+                    what,
+                    "Only a sit and the close follow it.");
             return;
         }
     }
@@ -107,7 +122,9 @@ public final class FinalRest implements Check {
         for (Section section : subject.plan().sections()) {
             if (section.role() != SectionRole.CLOSE && section.role() != SectionRole.SIT) after = section.id();
         }
-        return new Mend("Add a final rest of " + Wording.time(seconds * (long) Millis.SECOND), new PlanEdit.Insert(NodeId.CLASS, after, rest));
+        return new Mend(
+                "Add a final rest of " + Wording.time(seconds * (long) Millis.SECOND),
+                new PlanEdit.Insert(NodeId.CLASS, after, rest));
     }
 
     private static int rounded(long seconds) {
@@ -117,7 +134,9 @@ public final class FinalRest implements Check {
     /** The longest step of it takes what is lacking; the class grows by that, so a little more than the share is needed. */
     private static List<Mend> longer(Subject subject, Finding finding) {
         Score score = subject.score();
-        long now = finding.moments().stream().mapToLong(i -> subject.moment(i).workMs()).sum();
+        long now = finding.moments().stream()
+                .mapToLong(i -> subject.moment(i).workMs())
+                .sum();
         int longest = finding.moments().stream()
                 .max(java.util.Comparator.comparing(i -> subject.moment(i).workMs()))
                 .orElseThrow();
@@ -126,7 +145,9 @@ public final class FinalRest implements Check {
         long good = others * hourly / (HOUR_SECONDS - hourly);
         long share = others * subject.value(LEAST_PERCENT) / (100 - subject.value(LEAST_PERCENT));
         long least = (long) subject.value(LEAST_SECONDS) * Millis.SECOND;
-        long wanted = Math.max(good, Math.max(share, least)) - now + subject.moment(longest).workMs();
+        long wanted = Math.max(good, Math.max(share, least))
+                - now
+                + subject.moment(longest).workMs();
         int seconds = rounded((wanted + 999) / Millis.SECOND);
         Step step = subject.step(longest);
         Dose dose = ChosenDose.of(step, subject.level());
@@ -155,6 +176,7 @@ public final class FinalRest implements Check {
             after = section.id();
         }
         if (moves.isEmpty()) return List.of();
-        return List.of(new Mend("Move the rest to the end", moves.size() == 1 ? moves.get(0) : new PlanEdit.Together(moves)));
+        return List.of(
+                new Mend("Move the rest to the end", moves.size() == 1 ? moves.get(0) : new PlanEdit.Together(moves)));
     }
 }

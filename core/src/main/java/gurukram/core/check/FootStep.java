@@ -33,7 +33,8 @@ public final class FootStep implements Check {
     public void look(Subject subject, Findings found) {
         Map<NodeId, List<Feet.Impossible>> byStep = new LinkedHashMap<>();
         for (Feet.Impossible step : subject.feet().impossible()) {
-            byStep.computeIfAbsent(subject.moment(step.moment()).node(), n -> new ArrayList<>()).add(step);
+            byStep.computeIfAbsent(subject.moment(step.moment()).node(), n -> new ArrayList<>())
+                    .add(step);
         }
         byStep.forEach((node, all) -> {
             List<Integer> moments = all.stream().map(Feet.Impossible::moment).toList();
@@ -60,7 +61,12 @@ public final class FootStep implements Check {
         String what = returning
                 ? "In the second lunge the other leg is in front; in your school the same leg comes forward again."
                 : "In the second lunge the same leg is in front; in your school the foot that went back first comes forward first.";
-        found.look(moment.node(), "leg", List.of(lunges.get(1)), what, "Change the side of the second lunge, or the school of this flow.");
+        found.look(
+                moment.node(),
+                "leg",
+                List.of(lunges.get(1)),
+                what,
+                "Change the side of the second lunge, or the school of this flow.");
     }
 
     /** The first lunge after standing and the first after plank or dog, in the flow's first pass. */

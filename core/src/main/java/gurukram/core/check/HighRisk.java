@@ -22,7 +22,8 @@ import java.util.Set;
 /** A high-risk pose comes after a rung of its ladder, with a way out that is offered and somebody who watches, by name or role. */
 @AutoService(Check.class)
 public final class HighRisk implements Check {
-    private static final Set<String> WATCHING = Set.of("watch", "watched", "watches", "supervisor", "supervised", "spotter", "spotted", "assistant");
+    private static final Set<String> WATCHING =
+            Set.of("watch", "watched", "watches", "supervisor", "supervised", "spotter", "spotted", "assistant");
     private static final int MATS = 4;
     private static final Card CARD = Card.of(
             "high-risk",
@@ -38,12 +39,19 @@ public final class HighRisk implements Check {
     public void look(Subject subject, Findings found) {
         Set<String> seen = new LinkedHashSet<>();
         for (int i = 0; i < subject.moments().size(); i++) {
-            if (!subject.isWork(i) || subject.pose(i).risk() != Risk.HIGH || !seen.add(subject.pose(i).id())) continue;
+            if (!subject.isWork(i)
+                    || subject.pose(i).risk() != Risk.HIGH
+                    || !seen.add(subject.pose(i).id())) continue;
             List<String> lacks = lacks(subject, i);
             if (lacks.isEmpty()) continue;
             Pose pose = subject.pose(i);
             String what = "%s is a high-risk pose; there is no %s.".formatted(pose.name(), String.join(", no ", lacks));
-            found.must(subject.moment(i).node(), pose.id(), List.of(i), what, "Otherwise plan an earlier rung of its ladder.");
+            found.must(
+                    subject.moment(i).node(),
+                    pose.id(),
+                    List.of(i),
+                    what,
+                    "Otherwise plan an earlier rung of its ladder.");
         }
     }
 
@@ -58,7 +66,8 @@ public final class HighRisk implements Check {
     private static boolean hasWayOut(Subject subject, int i) {
         Step step = subject.step(i);
         boolean layered = step.layers().stream()
-                .anyMatch(l -> l.edit() instanceof Layer.Omit || (l.edit() instanceof Layer.Become b && b.pose() != null));
+                .anyMatch(l ->
+                        l.edit() instanceof Layer.Omit || (l.edit() instanceof Layer.Become b && b.pose() != null));
         return layered || Swap.tells(step, "way out") || AboveLevel.namesOption(subject, step, subject.pose(i));
     }
 
@@ -86,7 +95,8 @@ public final class HighRisk implements Check {
     }
 
     private static boolean comesBefore(Subject subject, String pose, int i) {
-        for (int k = 0; k < i; k++) if (subject.isWork(k) && subject.pose(k).id().equals(pose)) return true;
+        for (int k = 0; k < i; k++)
+            if (subject.isWork(k) && subject.pose(k).id().equals(pose)) return true;
         return false;
     }
 
@@ -98,7 +108,8 @@ public final class HighRisk implements Check {
         List<Mend> mends = new ArrayList<>();
         guarded(subject, i).ifPresent(mends::add);
         for (Pose other : Swap.easier(subject, pose).stream().limit(2).toList()) {
-            mends.add(new Mend("Do %s instead".formatted(subject.name(other.id())), Swap.edit(subject, step, pose, other)));
+            mends.add(new Mend(
+                    "Do %s instead".formatted(subject.name(other.id())), Swap.edit(subject, step, pose, other)));
         }
         mends.add(new Mend("Leave %s out".formatted(subject.name(pose.id())), new PlanEdit.Remove(step.id())));
         return mends;
@@ -111,11 +122,14 @@ public final class HighRisk implements Check {
         Step noted = step;
         if (!hasWayOut(subject, i)) {
             List<Pose> easier = Swap.easier(subject, subject.pose(i));
-            String out = easier.isEmpty() ? "stay on the rung before" : subject.name(easier.get(0).id());
+            String out = easier.isEmpty()
+                    ? "stay on the rung before"
+                    : subject.name(easier.get(0).id());
             noted = Swap.noted(noted, "Way out: " + out + ".").orElse(noted);
         }
         if (!isWatched(step)) {
-            noted = Swap.noted(noted, "Watched by the teacher, at most " + MATS + " mats at a time.").orElse(noted);
+            noted = Swap.noted(noted, "Watched by the teacher, at most " + MATS + " mats at a time.")
+                    .orElse(noted);
         }
         if (!noted.equals(step)) edits.add(new PlanEdit.Change(noted));
         List<String> said = new ArrayList<>();
@@ -127,11 +141,16 @@ public final class HighRisk implements Check {
             var place = subject.plan().placeOf(top).orElseThrow();
             SideRule sides = rung.get().sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
             Dose dose = rung.get().doseFor(subject.judgedLevel());
-            Step before = Step.of(new NodeId(StepBetween.shortened(step.id()) + "-rung"), rung.get().id(), sides, dose);
+            Step before = Step.of(
+                    new NodeId(StepBetween.shortened(step.id()) + "-rung"),
+                    rung.get().id(),
+                    sides,
+                    dose);
             edits.add(new PlanEdit.Insert(place.parent(), place.after(), before));
             said.add("put " + subject.name(rung.get().id()) + " before it");
         }
         if (edits.isEmpty()) return Optional.empty();
-        return Optional.of(new Mend(Wording.capital(Wording.and(said)), edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
+        return Optional.of(new Mend(
+                Wording.capital(Wording.and(said)), edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
     }
 }

@@ -13,10 +13,13 @@ import java.util.List;
 /** In a long hold people hear how far they are, and in a long rest once that it is halfway; written in the note or the words. */
 @AutoService(Check.class)
 public final class Milestones implements Check {
-    static final Threshold HOLD = Threshold.of("milestone-seconds", "seconds of a hold from which a call is wanted", 30);
-    static final Threshold REST = Threshold.of("rest-prompt-seconds", "seconds of rest from which a word at halfway is wanted", 240);
+    static final Threshold HOLD =
+            Threshold.of("milestone-seconds", "seconds of a hold from which a call is wanted", 30);
+    static final Threshold REST =
+            Threshold.of("rest-prompt-seconds", "seconds of rest from which a word at halfway is wanted", 240);
     private static final int NAMED = 4;
-    private static final List<String> CALLS = List.of("halfway", "half way", "last", "more breath", "more breaths", "2 more", "3 more");
+    private static final List<String> CALLS =
+            List.of("halfway", "half way", "last", "more breath", "more breaths", "2 more", "3 more");
     private static final Card CARD = Card.of(
             "milestones",
             "Long holds and long rests have a word on the way",
@@ -32,9 +35,11 @@ public final class Milestones implements Check {
     @Override
     public void look(Subject subject, Findings found) {
         List<Integer> holds = silent(subject, false);
-        if (!holds.isEmpty()) found.info(NodeId.CLASS, "hold", holds, holds(subject, holds), "Write down what you will say, and when.");
+        if (!holds.isEmpty())
+            found.info(NodeId.CLASS, "hold", holds, holds(subject, holds), "Write down what you will say, and when.");
         for (int i : silent(subject, true)) {
-            String what = "The rest of %s has no word at halfway.".formatted(Wording.time(subject.moment(i).workMs()));
+            String what = "The rest of %s has no word at halfway."
+                    .formatted(Wording.time(subject.moment(i).workMs()));
             found.info(subject.moment(i).node(), "rest", List.of(i), what, "Write down what you will say, and when.");
         }
     }
@@ -42,7 +47,10 @@ public final class Milestones implements Check {
     private static String holds(Subject subject, List<Integer> moments) {
         List<String> some = moments.stream()
                 .limit(NAMED)
-                .map(i -> "%s (%s)".formatted(subject.name(subject.pose(i).id()), Wording.time(subject.moment(i).workMs())))
+                .map(i -> "%s (%s)"
+                        .formatted(
+                                subject.name(subject.pose(i).id()),
+                                Wording.time(subject.moment(i).workMs())))
                 .toList();
         int more = moments.size() - some.size();
         return "%s: held for %d s or more without a call on the way."
@@ -58,7 +66,9 @@ public final class Milestones implements Check {
         NodeId last = null;
         for (int i = 0; i < subject.moments().size(); i++) {
             Moment moment = subject.moment(i);
-            if (moment.kind() != Moment.Kind.HOLD || !subject.isWork(i) || moment.node().equals(last)) continue;
+            if (moment.kind() != Moment.Kind.HOLD
+                    || !subject.isWork(i)
+                    || moment.node().equals(last)) continue;
             if ((subject.role(i) == SectionRole.REST) != inRest || moment.workMs() < from) continue;
             last = moment.node();
             if (!isCalled(subject.step(i))) silent.add(i);
@@ -79,7 +89,9 @@ public final class Milestones implements Check {
             Swap.noted(subject.step(i), line).ifPresent(noted -> edits.add(new PlanEdit.Change(noted)));
         }
         if (edits.isEmpty()) return List.of();
-        String label = rest ? "Note a word at halfway" : edits.size() == 1 ? "Note the calls" : "Note the calls at %d poses".formatted(edits.size());
+        String label = rest
+                ? "Note a word at halfway"
+                : edits.size() == 1 ? "Note the calls" : "Note the calls at %d poses".formatted(edits.size());
         return List.of(new Mend(label, edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
     }
 }

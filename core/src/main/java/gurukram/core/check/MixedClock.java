@@ -28,7 +28,9 @@ public final class MixedClock implements Check {
         if (!subject.settings().mixed() || subject.level() != null) return;
         Map<List<Object>, List<MixedRoom.Line>> over = new LinkedHashMap<>();
         for (MixedRoom.Line line : MixedRoom.lines(subject.plan(), subject.unfolder())) {
-            if (line.isOver()) over.computeIfAbsent(List.of(line.node(), line.level()), k -> new ArrayList<>()).add(line);
+            if (line.isOver())
+                over.computeIfAbsent(List.of(line.node(), line.level()), k -> new ArrayList<>())
+                        .add(line);
         }
         over.forEach((place, lines) -> {
             NodeId node = (NodeId) place.get(0);
@@ -43,7 +45,12 @@ public final class MixedClock implements Check {
                             level.word(),
                             Wording.time(worst.clockMs()),
                             lines.size() == 1 ? "" : " (" + Wording.times(lines.size()) + ")");
-            found.look(node, level.word(), subject.momentsOf(node), what, "A shorter line for them, or a longer base line.");
+            found.look(
+                    node,
+                    level.word(),
+                    subject.momentsOf(node),
+                    what,
+                    "A shorter line for them, or a longer base line.");
         });
     }
 

@@ -1,9 +1,9 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
+import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.FlowSides.Counting;
@@ -37,7 +37,9 @@ public final class OddSides implements Check {
     @Override
     public void look(Subject subject, Findings found) {
         subject.plan().walk(node -> {
-            if (node instanceof Flow flow && isOdd(flow) && !subject.momentsOf(flow.id()).isEmpty()) rounds(subject, flow, found);
+            if (node instanceof Flow flow
+                    && isOdd(flow)
+                    && !subject.momentsOf(flow.id()).isEmpty()) rounds(subject, flow, found);
         });
         sways(subject).forEach((step, moments) -> sways(subject, step, moments, found));
     }
@@ -65,8 +67,15 @@ public final class OddSides implements Check {
                 ? "1 one-sided round that takes turns: it leads with the %s, none with the %s."
                         .formatted(first.word(), first.opposite().word())
                 : "%d one-sided rounds that take turns: %d lead with the %s, %d with the %s."
-                        .formatted(n, n / 2 + 1, first.word(), n / 2, first.opposite().word());
-        String advice = n == 1 ? "2 rounds are one a side." : "%d rounds are %d a side, %d are %d.".formatted(n + 1, (n + 1) / 2, n - 1, n / 2);
+                        .formatted(
+                                n,
+                                n / 2 + 1,
+                                first.word(),
+                                n / 2,
+                                first.opposite().word());
+        String advice = n == 1
+                ? "2 rounds are one a side."
+                : "%d rounds are %d a side, %d are %d.".formatted(n + 1, (n + 1) / 2, n - 1, n / 2);
         found.look(flow.id(), "", subject.momentsOf(flow.id()), what, advice);
     }
 
@@ -75,7 +84,8 @@ public final class OddSides implements Check {
             Moment moment = subject.moment(i);
             if (moment.side() == null) continue;
             if (subject.step(i).sides() instanceof SideRule.Lead) return moment.side();
-            if (subject.step(i).sides() instanceof SideRule.Other) return moment.side().opposite();
+            if (subject.step(i).sides() instanceof SideRule.Other)
+                return moment.side().opposite();
         }
         return flow.settings().sides().first();
     }
@@ -84,9 +94,11 @@ public final class OddSides implements Check {
     private static Map<NodeId, List<Integer>> sways(Subject subject) {
         Map<NodeId, List<Integer>> odd = new LinkedHashMap<>();
         subject.plan().walk(node -> {
-            if (!(node instanceof Step step) || !(step.sides() instanceof SideRule.Alternating rule) || rule.aSide()) return;
+            if (!(node instanceof Step step) || !(step.sides() instanceof SideRule.Alternating rule) || rule.aSide())
+                return;
             List<Integer> moments = subject.momentsOf(step.id());
-            if (count(subject, moments, rule.start()) != count(subject, moments, rule.start().opposite())) {
+            if (count(subject, moments, rule.start())
+                    != count(subject, moments, rule.start().opposite())) {
                 odd.put(step.id(), moments);
             }
         });
@@ -94,7 +106,9 @@ public final class OddSides implements Check {
     }
 
     private static long count(Subject subject, List<Integer> moments, Side side) {
-        return moments.stream().filter(i -> isSway(subject.moment(i)) && subject.moment(i).side() == side).count();
+        return moments.stream()
+                .filter(i -> isSway(subject.moment(i)) && subject.moment(i).side() == side)
+                .count();
     }
 
     private static boolean isSway(Moment moment) {
@@ -116,7 +130,8 @@ public final class OddSides implements Check {
                         other,
                         first.opposite().word());
         int n = reps(subject, step).reps();
-        String advice = "%d are %d a side and end on the %s".formatted(n + 1, (n + 1) / 2, first.opposite().word());
+        String advice = "%d are %d a side and end on the %s"
+                .formatted(n + 1, (n + 1) / 2, first.opposite().word());
         if (n > 1) advice += "; %d are %d a side and end there too".formatted(n - 1, n / 2);
         found.look(node, "", moments, what, advice + ".");
     }
@@ -130,7 +145,8 @@ public final class OddSides implements Check {
     public List<Mend> mends(Subject subject, Finding finding) {
         List<Mend> mends = new ArrayList<>();
         if (subject.node(finding.node()) instanceof Flow flow) {
-            for (int rounds : new int[] {flow.settings().rounds() + 1, flow.settings().rounds() - 1}) {
+            for (int rounds :
+                    new int[] {flow.settings().rounds() + 1, flow.settings().rounds() - 1}) {
                 if (rounds < 1 || rounds > FlowSettings.ROUNDS.most()) continue;
                 mends.add(new Mend(
                         "Do %d rounds, %d a side".formatted(rounds, rounds / 2),

@@ -48,7 +48,10 @@ public final class OneLeg implements Check {
         long ms = subject.moment(run.get(run.size() - 1)).endMs() - from;
         int most = subject.value(MOST);
         if (ms <= (long) most * Millis.SECOND) return;
-        List<String> poses = run.stream().map(i -> subject.name(subject.pose(i).id())).distinct().toList();
+        List<String> poses = run.stream()
+                .map(i -> subject.name(subject.pose(i).id()))
+                .distinct()
+                .toList();
         String what = "The %s leg stands alone for %s (%s); %d s are the most for this level."
                 .formatted(standing.word(), Wording.time(ms), Wording.and(poses), most);
         found.look(first.node(), standing.word(), run, what, "Shorter, or both feet down between.");

@@ -35,9 +35,17 @@ public final class Opposites implements Check {
         for (int i = 0; i < subject.moments().size(); i++) {
             if (!subject.isWork(i)) continue;
             if (before >= 0 && clash(subject, before, i)) {
-                String what = "%s comes straight behind %s.".formatted(subject.pose(i).name(), subject.name(subject.pose(before).id()));
+                String what = "%s comes straight behind %s."
+                        .formatted(
+                                subject.pose(i).name(),
+                                subject.name(subject.pose(before).id()));
                 NodeId earlier = subject.moment(before).node();
-                found.look(subject.moment(i).node(), earlier.value(), List.of(before, i), what, "Put a pose with a neutral spine between.");
+                found.look(
+                        subject.moment(i).node(),
+                        earlier.value(),
+                        List.of(before, i),
+                        what,
+                        "Put a pose with a neutral spine between.");
             }
             before = i;
         }
@@ -46,7 +54,8 @@ public final class Opposites implements Check {
     private static boolean clash(Subject subject, int a, int b) {
         Pose from = subject.pose(a);
         Pose to = subject.pose(b);
-        boolean held = subject.moment(a).kind() != Moment.Kind.MOVEMENT && subject.moment(b).kind() != Moment.Kind.MOVEMENT;
+        boolean held = subject.moment(a).kind() != Moment.Kind.MOVEMENT
+                && subject.moment(b).kind() != Moment.Kind.MOVEMENT;
         boolean opposite = (from.spine() == SpineDirection.BACK && to.spine() == SpineDirection.FORWARD)
                 || (from.spine() == SpineDirection.FORWARD && to.spine() == SpineDirection.BACK);
         boolean deep = Math.max(from.depth(), to.depth()) >= DEEP && Math.min(from.depth(), to.depth()) >= FAR;
@@ -61,10 +70,13 @@ public final class Opposites implements Check {
         if (place == null || !(subject.node(place.parent()) instanceof Section)) return List.of();
         return subject.catalogue().poses().stream()
                 .filter(pose -> pose.spine() == SpineDirection.NEUTRAL && pose.sides() == SideBehaviour.SYMMETRIC)
-                .filter(pose -> pose.base() == from.base() || pose.base() == subject.pose(later).base())
-                .filter(pose -> pose.effort() <= 2 && pose.level().ordinal() <= subject.judgedLevel().ordinal())
+                .filter(pose -> pose.base() == from.base()
+                        || pose.base() == subject.pose(later).base())
+                .filter(pose -> pose.effort() <= 2
+                        && pose.level().ordinal() <= subject.judgedLevel().ordinal())
                 .filter(pose -> Needs.cautions(pose, subject.group()).isEmpty())
-                .sorted(Comparator.comparing((Pose pose) -> !from.ties().counter().contains(pose.id()))
+                .sorted(Comparator.comparing(
+                                (Pose pose) -> !from.ties().counter().contains(pose.id()))
                         .thenComparing(Pose::effort)
                         .thenComparing(Pose::complexity)
                         .thenComparing(Pose::id))

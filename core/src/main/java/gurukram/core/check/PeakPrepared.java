@@ -1,8 +1,8 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
+import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
@@ -12,6 +12,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.pose.Base;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Side;
+import gurukram.core.score.Pace;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,7 +23,7 @@ import java.util.Set;
 @AutoService(Check.class)
 public final class PeakPrepared implements Check {
     private static final int OFFERS = 4;
-    private static final int MOST_TOGETHER = 3;
+    private static final int MOST_TOGETHER = 4;
     private static final Card CARD = Card.of(
             "preparation",
             "What the peak asks for has been prepared",
@@ -50,11 +51,15 @@ public final class PeakPrepared implements Check {
             List<String> lacks = lacks(subject, demand);
             if (lacks.isEmpty()) continue;
             String what = "%s asks for %s (%d of 3): %s."
-                    .formatted(preparation.peak().name(), demand.action().words(), demand.strength(), Wording.and(lacks));
+                    .formatted(
+                            preparation.peak().name(), demand.action().words(), demand.strength(), Wording.and(lacks));
             String advice = demand.poses().isEmpty()
                     ? "Put in a pose that prepares it."
                     : "Before it: "
-                            + Wording.and(demand.poses().stream().map(subject::name).limit(5).toList())
+                            + Wording.and(demand.poses().stream()
+                                    .map(subject::name)
+                                    .limit(5)
+                                    .toList())
                             + ", " + Wording.time(demand.sideMs()) + " a side.";
             List<Integer> moments = new ArrayList<>(demand.moments());
             moments.add(preparation.at());
@@ -76,20 +81,23 @@ public final class PeakPrepared implements Check {
         int poses = demand.poses().size();
         long wanted = Preparation.wantedMs(subject, demand);
         if (poses == 0) return List.of("nothing before it prepares that");
-        if (poses < Preparation.POSES) lacks.add("only " + subject.name(demand.poses().get(0)) + " prepares it, and two poses should");
+        if (poses < Preparation.POSES)
+            lacks.add("only " + subject.name(demand.poses().get(0)) + " prepares it, and two poses should");
         if (!demand.strongEnough()) lacks.add("no pose before it is as strong as that");
         if (demand.sideMs() < wanted) {
             boolean oneSide = Math.max(demand.rightMs(), demand.leftMs()) >= wanted;
             Side less = demand.rightMs() < demand.leftMs() ? Side.RIGHT : Side.LEFT;
-            lacks.add(oneSide
-                    ? "the %s side has %s of it, where %s are wanted"
-                            .formatted(less.word(), Wording.time(demand.sideMs()), Wording.time(wanted))
-                    : "there are %s a side of it, where %s are wanted"
-                            .formatted(Wording.time(demand.sideMs()), Wording.time(wanted)));
+            lacks.add(
+                    oneSide
+                            ? "the %s side has %s of it, where %s are wanted"
+                                    .formatted(less.word(), Wording.time(demand.sideMs()), Wording.time(wanted))
+                            : "there are %s a side of it, where %s are wanted"
+                                    .formatted(Wording.time(demand.sideMs()), Wording.time(wanted)));
         }
         int within = subject.value(Preparation.WITHIN);
         if (demand.sinceMs() > (long) within * Millis.MINUTE) {
-            lacks.add("the last of it was %s before, where %d min are the most".formatted(Wording.minutes(demand.sinceMs()), within));
+            lacks.add("the last of it was %s before, where %d min are the most"
+                    .formatted(Wording.minutes(demand.sinceMs()), within));
         }
         if (demand.jumps()) lacks.add("it begins at full strength");
         return lacks;
@@ -124,14 +132,16 @@ public final class PeakPrepared implements Check {
             if (more > Dose.BREATHS.most() || more > hold.breaths() * 2 + 2) continue;
             Step after = ChosenDose.in(step, subject.level(), new Dose.Breaths(more));
             Mend mend = new Mend(
-                    "Hold %s for %d breaths instead of %d".formatted(subject.name(subject.pose(i).id()), more, hold.breaths()),
+                    "Hold %s for %d breaths instead of %d"
+                            .formatted(subject.name(subject.pose(i).id()), more, hold.breaths()),
                     PlanEdit.instead(subject.plan(), after));
             if (!mends.contains(mend)) mends.add(mend);
         }
     }
 
     /** Poses that prepare it, put in before the peak, two where two are lacking. */
-    private static void inserted(Subject subject, Preparation preparation, Preparation.Demand demand, List<Mend> mends) {
+    private static void inserted(
+            Subject subject, Preparation preparation, Preparation.Demand demand, List<Mend> mends) {
         NodeId first = topOf(subject, subject.moment(preparation.at()).node());
         var place = subject.plan().placeOf(first).orElseThrow();
         NodeId parent = place.parent();
@@ -143,59 +153,87 @@ public final class PeakPrepared implements Check {
             List<Item> items = before.items();
             after = items.isEmpty() ? null : items.get(items.size() - 1).id();
         }
-        List<Pose> candidates = candidates(subject, preparation, demand);
-        for (int k = 0; k < Math.min(OFFERS, candidates.size()); k++) {
-            List<Pose> poses = new ArrayList<>(List.of(candidates.get(k)));
-            Mend few = insert(subject, demand, parent, after, poses);
-            mends.add(few);
-            for (Pose other : candidates) {
-                if (poses.size() == MOST_TOGETHER || poses.contains(other)) continue;
-                poses.add(0, other);
-                Mend more = insert(subject, demand, parent, after, poses);
-                if (k == 0) mends.add(more);
+        List<Pose> mild = candidates(subject, preparation, demand, demand.strength() - 1);
+        List<Pose> leading = demand.strongEnough() ? mild : candidates(subject, preparation, demand, demand.strength());
+        for (Pose lead : leading.subList(0, Math.min(OFFERS, leading.size()))) {
+            List<Pose> poses = new ArrayList<>(List.of(lead));
+            for (Pose other : mild) {
+                if (poses.size() == MOST_TOGETHER || isEnough(subject, demand, poses)) break;
+                if (!poses.contains(other)) poses.add(0, other);
             }
+            mends.add(insert(subject, demand, parent, after, poses));
         }
     }
 
-    private static Mend insert(Subject subject, Preparation.Demand demand, NodeId parent, NodeId after, List<Pose> poses) {
+    /** Whether so many poses, held as long as is usual at most, make up for what is lacking. */
+    private static boolean isEnough(Subject subject, Preparation.Demand demand, List<Pose> poses) {
+        long lacking = Preparation.wantedMs(subject, demand) - demand.sideMs();
+        for (Pose pose : poses) lacking -= lengthMs(pose, longEnough(subject, pose, Long.MAX_VALUE / 2));
+        return lacking <= 0 && demand.poses().size() + poses.size() >= Preparation.POSES;
+    }
+
+    private static Mend insert(
+            Subject subject, Preparation.Demand demand, NodeId parent, NodeId after, List<Pose> poses) {
         List<PlanEdit> edits = new ArrayList<>();
         List<String> names = new ArrayList<>();
-        for (Pose pose : poses) {
+        List<Dose> doses = shared(subject, demand, poses);
+        for (int k = 0; k < poses.size(); k++) {
+            Pose pose = poses.get(k);
             String id = "for-" + demand.action().word() + "-" + pose.id();
             NodeId own = new NodeId(id.length() > 40 ? id.substring(0, 40).replaceAll("-$", "") : id);
             SideRule sides = pose.sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
-            Step step = Step.of(own, pose.id(), sides, longEnough(subject, pose, demand, poses.size()));
-            edits.add(new PlanEdit.Insert(parent, after, step));
+            edits.add(new PlanEdit.Insert(parent, after, Step.of(own, pose.id(), sides, doses.get(k))));
             after = own;
             names.add(subject.name(pose.id()));
         }
         return new Mend(
-                "Put in " + Wording.and(names) + " before it", edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits));
+                "Put in " + Wording.and(names) + " before it",
+                edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits));
     }
 
-    /** The usual dose, or as many breaths as are lacking where that stays within the pose's range. */
-    private static Dose longEnough(Subject subject, Pose pose, Preparation.Demand demand, int share) {
+    /** What is lacking, shared out over the poses; what the last cannot take within its range the ones before it do. */
+    private static List<Dose> shared(Subject subject, Preparation.Demand demand, List<Pose> poses) {
+        List<Dose> doses = new ArrayList<>();
+        long lacking = Preparation.wantedMs(subject, demand) - demand.sideMs();
+        for (int k = poses.size() - 1; k >= 0; k--) {
+            Dose dose = longEnough(subject, poses.get(k), lacking / (k + 1) + 1);
+            doses.add(0, dose);
+            lacking -= lengthMs(poses.get(k), dose);
+        }
+        return doses;
+    }
+
+    private static long lengthMs(Pose pose, Dose dose) {
+        return dose instanceof Dose.Breaths hold
+                ? hold.breaths() * Pace.defaults().holdBreath(pose.hold())
+                : 0;
+    }
+
+    /** The usual dose, or so many breaths that a time is filled where that stays within the pose's range. */
+    private static Dose longEnough(Subject subject, Pose pose, long ms) {
         Dose range = pose.doses().get(subject.judgedLevel());
         Dose usual = range.at(Dose.Reading.CHOSEN);
-        long lacking = Preparation.wantedMs(subject, demand) - demand.sideMs();
-        if (!(usual instanceof Dose.Breaths hold) || lacking <= 0) return usual;
-        long breath = gurukram.core.score.Pace.defaults().holdBreath(pose.hold());
-        int wanted = (int) ((lacking / share + breath - 1) / breath);
+        if (!(usual instanceof Dose.Breaths hold) || ms <= 1) return usual;
+        long breath = Pace.defaults().holdBreath(pose.hold());
+        int wanted = (int) Math.min(Dose.BREATHS.most(), (ms - 1 + breath - 1) / breath);
         int most = range.at(Dose.Reading.HIGH) instanceof Dose.Breaths high ? high.breaths() : hold.breaths();
         return new Dose.Breaths(Math.min(most, Math.max(hold.breaths(), wanted)));
     }
 
-    private static List<Pose> candidates(Subject subject, Preparation preparation, Preparation.Demand demand) {
-        int strength = demand.strongEnough() ? demand.strength() - 1 : demand.strength();
+    /** Poses that prepare it so strongly, those that suit best first; the ladder's last rung but one is as good as any. */
+    private static List<Pose> candidates(
+            Subject subject, Preparation preparation, Preparation.Demand demand, int strength) {
         Base base = preparation.peak().base();
         Set<String> almostThere = Preparation.lastButOne(subject, preparation.peak());
         return subject.catalogue().poses().stream()
                 .filter(pose -> pose.prepares(demand.action()) >= Math.max(1, strength)
                         || (almostThere.contains(pose.id()) && pose.prepares(demand.action()) >= demand.strength() - 1))
                 .filter(pose -> !demand.jumps() || pose.prepares(demand.action()) < 3)
-                .filter(pose -> !pose.id().equals(preparation.peak().id()) && !demand.poses().contains(pose.id()))
+                .filter(pose -> !pose.id().equals(preparation.peak().id())
+                        && !demand.poses().contains(pose.id()))
                 .filter(pose -> Swap.suits(subject, pose))
-                .sorted(Comparator.comparing((Pose pose) -> Needs.cautions(pose, subject.group()).size())
+                .sorted(Comparator.comparing((Pose pose) ->
+                                Needs.cautions(pose, subject.group()).size())
                         .thenComparing(pose -> !almostThere.contains(pose.id()))
                         .thenComparing(pose -> pose.base() != base)
                         .thenComparing(Pose::effort)
@@ -207,7 +245,8 @@ public final class PeakPrepared implements Check {
     /** The step, or the flow it stands in. */
     private static NodeId topOf(Subject subject, NodeId node) {
         NodeId at = node;
-        while (subject.parent(at) != null && !(subject.node(subject.parent(at)) instanceof Section)) at = subject.parent(at);
+        while (subject.parent(at) != null && !(subject.node(subject.parent(at)) instanceof Section))
+            at = subject.parent(at);
         return at;
     }
 

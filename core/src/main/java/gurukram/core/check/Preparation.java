@@ -26,9 +26,12 @@ import java.util.Set;
  */
 public record Preparation(Pose peak, int at, List<Demand> demands) {
     static final int POSES = 2;
-    static final Threshold SECONDS_OF_2 = Threshold.of("prepare-medium", "seconds a side that prepare a demand of 2", 45);
-    static final Threshold SECONDS_OF_3 = Threshold.of("prepare-strong", "seconds a side that prepare a demand of 3", 90);
-    static final Threshold WITHIN = Threshold.of("prepare-within", "minutes between the last preparation and the peak", 20);
+    static final Threshold SECONDS_OF_2 =
+            Threshold.of("prepare-medium", "seconds a side that prepare a demand of 2", 45);
+    static final Threshold SECONDS_OF_3 =
+            Threshold.of("prepare-strong", "seconds a side that prepare a demand of 3", 90);
+    static final Threshold WITHIN =
+            Threshold.of("prepare-within", "minutes between the last preparation and the peak", 20);
 
     /**
      * One action the peak asks for.
@@ -79,7 +82,9 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
                 if (inPeak) return i;
                 if (first < 0) first = i;
             }
-            if (inPeak && (hardest < 0 || subject.pose(i).effort() > subject.pose(hardest).effort())) hardest = i;
+            if (inPeak
+                    && (hardest < 0
+                            || subject.pose(i).effort() > subject.pose(hardest).effort())) hardest = i;
         }
         return first >= 0 ? first : hardest;
     }
@@ -109,8 +114,7 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
             end = moment.endMs();
         }
         long since = moments.isEmpty() ? 0 : subject.moment(at).startMs() - end;
-        return new Demand(
-                use.action(), s, moments, List.copyOf(poses), strong, right, left, since, firstStrength == 3);
+        return new Demand(use.action(), s, moments, List.copyOf(poses), strong, right, left, since, firstStrength == 3);
     }
 
     /** The rung before the peak on each of its ladders: as good as its full strength. */
@@ -118,7 +122,8 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
         Set<String> poses = new LinkedHashSet<>();
         for (Ladder ladder : subject.catalogue().laddersWith(peak.id())) {
             int rung = ladder.rungOf(peak.id());
-            if (rung > 1 && ladder.rungs().get(rung - 2).pose() != null) poses.add(ladder.rungs().get(rung - 2).pose());
+            if (rung > 1 && ladder.rungs().get(rung - 2).pose() != null)
+                poses.add(ladder.rungs().get(rung - 2).pose());
         }
         return poses;
     }

@@ -49,7 +49,8 @@ public final class PropFetch implements Check {
                 String at = moment.pose() == null ? "open time" : subject.name(moment.pose());
                 String what = "The %s is first asked for at %s, and there are %s to fetch it; %s are wanted."
                         .formatted(prop.name(), at, Wording.time(there), Wording.time(wanted));
-                found.look(step.id(), prop.name(), List.of(i), what, "Let people put it by their mats at the beginning.");
+                found.look(
+                        step.id(), prop.name(), List.of(i), what, "Let people put it by their mats at the beginning.");
             }
         }
     }
@@ -64,14 +65,17 @@ public final class PropFetch implements Check {
             List<NodeId> around = new ArrayList<>(List.of(moment.section(), moment.node()));
             if (moment.flow() != null) around.add(moment.flow());
             for (NodeId id : around) {
-                if (looked.add(id) && names(subject.node(id), prop) && !(i == before && id.equals(moment.node()))) return moment.startMs();
+                if (looked.add(id) && names(subject.node(id), prop) && !(i == before && id.equals(moment.node())))
+                    return moment.startMs();
             }
         }
         return -1;
     }
 
     private static boolean names(Node node, String prop) {
-        if (node instanceof Step step) return names(texts(step.texts()), prop) || step.props().stream().anyMatch(p -> p.name().equals(prop));
+        if (node instanceof Step step)
+            return names(texts(step.texts()), prop)
+                    || step.props().stream().anyMatch(p -> p.name().equals(prop));
         if (node instanceof Flow flow) return names(texts(flow.texts()), prop);
         return node instanceof Section section && names(texts(section.texts()), prop);
     }

@@ -33,7 +33,9 @@ public final class PropStock implements Check {
         }
         List<Step> steps = new ArrayList<>();
         subject.plan().walk(node -> {
-            if (node instanceof Step step && !step.props().isEmpty() && !subject.momentsOf(step.id()).isEmpty()) steps.add(step);
+            if (node instanceof Step step
+                    && !step.props().isEmpty()
+                    && !subject.momentsOf(step.id()).isEmpty()) steps.add(step);
         });
         for (Step step : steps) {
             for (Prop prop : step.props()) props(subject, room, mats, step, prop, found);
@@ -45,7 +47,9 @@ public final class PropStock implements Check {
         int wanted = prop.name().equals("wall") ? 1 : mats * prop.number();
         if (there >= wanted) return;
         List<Integer> moments = subject.momentsOf(step.id());
-        String at = step.pose() == null ? "open time" : subject.name(subject.moment(moments.get(0)).pose());
+        String at = step.pose() == null
+                ? "open time"
+                : subject.name(subject.moment(moments.get(0)).pose());
         String what = prop.name().equals("wall")
                 ? "%s asks for a wall, and %s has none that is free.".formatted(Wording.capital(at), room.name())
                 : "%s asks for %s each, %d for %d people; %s has %d."

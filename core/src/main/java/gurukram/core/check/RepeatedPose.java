@@ -16,10 +16,12 @@ import java.util.Set;
 public final class RepeatedPose implements Check {
     static final Threshold MOST = Threshold.of("same-pose", "times the same pose comes outside flows", 3);
     /** Ours. */
-    static final Threshold FAMILY = Threshold.of("family-percent", "percent of the held time that one family of poses has", 45);
+    static final Threshold FAMILY =
+            Threshold.of("family-percent", "percent of the held time that one family of poses has", 45);
 
     private static final int ENOUGH_STEPS = 8;
-    private static final Set<SectionRole> QUIET = EnumSet.of(SectionRole.ARRIVE, SectionRole.BREATHE, SectionRole.REST, SectionRole.SIT, SectionRole.CLOSE);
+    private static final Set<SectionRole> QUIET =
+            EnumSet.of(SectionRole.ARRIVE, SectionRole.BREATHE, SectionRole.REST, SectionRole.SIT, SectionRole.CLOSE);
     private static final Card CARD = Card.of(
             "repeated-pose",
             "No pose and no family takes over the class",
@@ -55,7 +57,12 @@ public final class RepeatedPose implements Check {
             if (moments.size() <= most) return;
             String what = "%s comes %d times outside flows; %d is the most you want."
                     .formatted(Wording.capital(subject.name(pose)), moments.size(), most);
-            found.look(subject.moment(moments.get(most)).node(), pose, moments, what, "Take a sister of it, or hold it once for longer.");
+            found.look(
+                    subject.moment(moments.get(most)).node(),
+                    pose,
+                    moments,
+                    what,
+                    "Take a sister of it, or hold it once for longer.");
         });
         if (steps >= ENOUGH_STEPS) families(subject, byFamily, all, found);
     }
@@ -64,8 +71,14 @@ public final class RepeatedPose implements Check {
         int most = subject.value(FAMILY);
         byFamily.forEach((family, ms) -> {
             if (ms * 100 <= most * all) return;
-            String what = "“%s” takes %d %% of the time outside flows; %d %% is the most you want.".formatted(family, ms * 100 / all, most);
-            found.info(NodeId.CLASS, gurukram.core.text.Words.fold(family).replace(' ', '-'), List.of(), what, "Other families give the same muscles a rest.");
+            String what = "“%s” takes %d %% of the time outside flows; %d %% is the most you want."
+                    .formatted(family, ms * 100 / all, most);
+            found.info(
+                    NodeId.CLASS,
+                    gurukram.core.text.Words.fold(family).replace(' ', '-'),
+                    List.of(),
+                    what,
+                    "Other families give the same muscles a rest.");
         });
     }
 }

@@ -51,7 +51,8 @@ public final class Retention implements Check {
         NodeId node = subject.moment(held.get(0)).node();
         List<String> people = new ArrayList<>();
         for (Need need : MUST_NOT) {
-            if (subject.group() != null && subject.group().people(need) > 0) people.add(Needs.people(subject.group(), need));
+            if (subject.group() != null && subject.group().people(need) > 0)
+                people.add(Needs.people(subject.group(), need));
         }
         if (!people.isEmpty()) {
             String what = "The breath is held for %s in all, and somebody in this group must not: %s."
@@ -76,17 +77,25 @@ public final class Retention implements Check {
     public List<Mend> mends(Subject subject, Finding finding) {
         List<Mend> mends = new ArrayList<>();
         List<PlanEdit> patterns = new ArrayList<>();
-        for (NodeId node : finding.moments().stream().map(i -> subject.moment(i).node()).distinct().toList()) {
+        for (NodeId node : finding.moments().stream()
+                .map(i -> subject.moment(i).node())
+                .distinct()
+                .toList()) {
             Step step = (Step) subject.node(node);
             if (step.dose() instanceof Dose.Pattern pattern) {
-                patterns.add(new PlanEdit.Change(step.withDose(new Dose.Pattern(pattern.stages(), Dose.Pattern.Holds.NONE))));
+                patterns.add(new PlanEdit.Change(
+                        step.withDose(new Dose.Pattern(pattern.stages(), Dose.Pattern.Holds.NONE))));
             }
         }
         if (!patterns.isEmpty()) {
-            mends.add(new Mend("Breathe the pattern without holds", patterns.size() == 1 ? patterns.get(0) : new PlanEdit.Together(patterns)));
+            mends.add(new Mend(
+                    "Breathe the pattern without holds",
+                    patterns.size() == 1 ? patterns.get(0) : new PlanEdit.Together(patterns)));
         }
         School off = subject.settings().school().withHolds(Dose.Pattern.Holds.NONE);
-        mends.add(new Mend("Switch holds off for this class", new PlanEdit.Settings(subject.settings().with(off))));
+        mends.add(new Mend(
+                "Switch holds off for this class",
+                new PlanEdit.Settings(subject.settings().with(off))));
         return mends;
     }
 }

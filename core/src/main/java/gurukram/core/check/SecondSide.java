@@ -70,7 +70,8 @@ public final class SecondSide implements Check {
     private static Set<String> posesOf(Step step, Layer layer) {
         Set<String> poses = new HashSet<>();
         if (step.pose() != null) poses.add(step.pose());
-        if (layer.inserted() != null && layer.inserted().pose() != null) return Set.of(layer.inserted().pose());
+        if (layer.inserted() != null && layer.inserted().pose() != null)
+            return Set.of(layer.inserted().pose());
         if (layer.edit() instanceof Layer.Become become && become.pose() != null) poses.add(become.pose());
         return poses;
     }
@@ -80,7 +81,8 @@ public final class SecondSide implements Check {
         List<Block> blocks = new ArrayList<>();
         for (Item item : section.items()) {
             Side side = item instanceof Step step ? sideOf(step) : null;
-            boolean breaks = item instanceof Flow || (side == null && ((Step) item).sides().isSided());
+            boolean breaks = item instanceof Flow
+                    || (side == null && ((Step) item).sides().isSided());
             if (breaks) blocks.add(null);
             if (side == null) continue;
             Block last = blocks.isEmpty() ? null : blocks.get(blocks.size() - 1);
@@ -165,7 +167,11 @@ public final class SecondSide implements Check {
                 String what = "On the %s side of “%s” %s."
                         .formatted(which, flowName(subject, flow), does(subject, step, layer));
                 found.must(
-                        step.id(), layer.id().value(), subject.momentsOf(step.id()), what, "Let it hold for both sides, or for none.");
+                        step.id(),
+                        layer.id().value(),
+                        subject.momentsOf(step.id()),
+                        what,
+                        "Let it hold for both sides, or for none.");
             }
         }
     }
@@ -180,7 +186,8 @@ public final class SecondSide implements Check {
         String pose = step.pose() == null ? "open time" : subject.name(step.pose());
         if (layer.edit() instanceof Layer.Omit) return pose + " is left out";
         Step inserted = layer.inserted();
-        if (inserted != null) return (inserted.pose() == null ? "open time" : subject.name(inserted.pose())) + " is added";
+        if (inserted != null)
+            return (inserted.pose() == null ? "open time" : subject.name(inserted.pose())) + " is added";
         return pose + " becomes " + subject.name(((Layer.Become) layer.edit()).pose());
     }
 
@@ -206,23 +213,24 @@ public final class SecondSide implements Check {
     }
 
     private static Set<String> posesIn(Layer layer) {
-        if (layer.inserted() != null) return Set.of(String.valueOf(layer.inserted().pose()));
+        if (layer.inserted() != null)
+            return Set.of(String.valueOf(layer.inserted().pose()));
         return layer.edit() instanceof Layer.Become become ? Set.of(String.valueOf(become.pose())) : Set.of();
     }
 
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
         Node node = subject.node(finding.node());
-        if (node instanceof Step step && step.layers().stream().anyMatch(l -> l.id().value().equals(finding.about()))) {
+        if (node instanceof Step step
+                && step.layers().stream().anyMatch(l -> l.id().value().equals(finding.about()))) {
             return forBothPasses(step, finding.about());
         }
         for (Section section : subject.plan().sections()) {
             for (Block[] pair : pairs(section)) {
                 if (!pair[1].sided().get(0).id().equals(finding.node())) continue;
                 boolean order = finding.about().equals("order");
-                String label = order
-                        ? "Take the %s side in the order of the %s"
-                        : "Do on the %s side what the %s side has";
+                String label =
+                        order ? "Take the %s side in the order of the %s" : "Do on the %s side what the %s side has";
                 Section mended = section.withChildren(likeFirst(section, pair[0], pair[1]));
                 return List.of(new Mend(
                         label.formatted(pair[1].side().word(), pair[0].side().word()),
@@ -239,7 +247,8 @@ public final class SecondSide implements Check {
                 .orElseThrow();
         List<Mend> mends = new ArrayList<>();
         mends.add(new Mend("Take the change away, so that both sides are alike", new PlanEdit.Remove(layer.id())));
-        var everyPass = new gurukram.core.plan.When(layer.when().levels(), layer.when().rounds(), null);
+        var everyPass =
+                new gurukram.core.plan.When(layer.when().levels(), layer.when().rounds(), null);
         if (!everyPass.equals(gurukram.core.plan.When.ALWAYS)) {
             mends.add(new Mend(
                     "Let the change hold for both sides",

@@ -1,8 +1,9 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
+import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.FlowSides.Counting;
 import gurukram.core.plan.FlowSides.Leads;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
@@ -113,7 +114,12 @@ public final class SidesUneven implements Check {
         for (Side side : Side.values()) {
             if (!work.on(side.opposite()).equals(SideWork.NONE)) continue;
             String what = "%s is done on the %s only: %s.".formatted(name, side.word(), more(work, side));
-            found.must(node(subject, work, side), pose, moments, what + areas(subject, pose, side, byArea), "Do the other side too.");
+            found.must(
+                    node(subject, work, side),
+                    pose,
+                    moments,
+                    what + areas(subject, pose, side, byArea),
+                    "Do the other side too.");
             return;
         }
         List<String> parts = new ArrayList<>();
@@ -161,17 +167,26 @@ public final class SidesUneven implements Check {
 
     private static void twist(Subject subject, String pose, Work work, Findings found) {
         Side more = more(work, Side.RIGHT).isEmpty() ? Side.LEFT : Side.RIGHT;
-        String what = "%s turns %s more to the %s.".formatted(Wording.capital(subject.name(pose)), more(work, more), more.word());
-        found.look(subject.moment(work.moments().get(0)).node(), pose + "-twist", work.moments(), what, "Let each side turn its own way.");
+        String what = "%s turns %s more to the %s."
+                .formatted(Wording.capital(subject.name(pose)), more(work, more), more.word());
+        found.look(
+                subject.moment(work.moments().get(0)).node(),
+                pose + "-twist",
+                work.moments(),
+                what,
+                "Let each side turn its own way.");
     }
 
     private static void firstBacks(Subject subject, Flow flow, Findings found) {
-        if (subject.momentsOf(flow.id()).isEmpty()) return;
+        // rounds of both sides, and rounds that take turns, are even by themselves
+        if (flow.settings().counting() != Counting.ONE_SIDE
+                || subject.momentsOf(flow.id()).isEmpty()) return;
         Feet.Tally feet = Feet.tally(subject.score(), subject.catalogue(), flow.id());
         int right = feet.right().firstBacks();
         int left = feet.left().firstBacks();
         if (right == left) return;
-        String what = "The right foot steps back first %s, the left %s.".formatted(Wording.times(right), Wording.times(left));
+        String what =
+                "The right foot steps back first %s, the left %s.".formatted(Wording.times(right), Wording.times(left));
         if (right == 0 || left == 0) {
             what = "The %s foot steps back first every time, %s."
                     .formatted((right > left ? Side.RIGHT : Side.LEFT).word(), Wording.times(Math.max(right, left)));
@@ -191,10 +206,13 @@ public final class SidesUneven implements Check {
             if (!(subject.node(node) instanceof Step step)) continue;
             if (step.sides() instanceof SideRule.Only only) {
                 other(subject, step, only, mends);
-            } else if (step.sides() instanceof SideRule.Compound compound && compound.base() instanceof SideRule.Both both) {
+            } else if (step.sides() instanceof SideRule.Compound compound
+                    && compound.base() instanceof SideRule.Both both) {
                 mends.add(new Mend("Turn the usual way", new PlanEdit.Change(step.withSides(both))));
             } else if (step.sides() instanceof SideRule.Crossing crossing) {
-                mends.add(new Mend("Do both crossings one after the other", new PlanEdit.Change(step.withSides(new SideRule.Both(crossing.first())))));
+                mends.add(new Mend(
+                        "Do both crossings one after the other",
+                        new PlanEdit.Change(step.withSides(new SideRule.Both(crossing.first())))));
             }
             for (Layer layer : step.layers()) {
                 if (layer.when().pass() == null) continue;
@@ -210,17 +228,24 @@ public final class SidesUneven implements Check {
         if (flow.settings().sides().leads() != Leads.ALWAYS_FIRST) return;
         mends.add(new Mend(
                 "Let the rounds take turns with the sides",
-                new PlanEdit.Change(flow.with(flow.settings().with(flow.settings().sides().with(Leads.ALTERNATING))))));
+                new PlanEdit.Change(
+                        flow.with(flow.settings().with(flow.settings().sides().with(Leads.ALTERNATING))))));
     }
 
     /** Steps written on one side: the twin takes the longer dose of both, or is added. */
     private static void other(Subject subject, Step step, SideRule.Only only, List<Mend> mends) {
         for (NodeId node : twins(subject, step)) {
             Step twin = (Step) subject.node(node);
-            Step alike = ChosenDose.in(twin, subject.level(), dose(subject, step).at(gurukram.core.dose.Dose.Reading.CHOSEN));
-            Step back = ChosenDose.in(step, subject.level(), dose(subject, twin).at(gurukram.core.dose.Dose.Reading.CHOSEN));
-            mends.add(new Mend("Give the %s side %s as well".formatted(side(step), dose(subject, twin)), PlanEdit.instead(subject.plan(), back)));
-            mends.add(new Mend("Give the %s side %s as well".formatted(side(twin), dose(subject, step)), PlanEdit.instead(subject.plan(), alike)));
+            Step alike = ChosenDose.in(
+                    twin, subject.level(), dose(subject, step).at(gurukram.core.dose.Dose.Reading.CHOSEN));
+            Step back = ChosenDose.in(
+                    step, subject.level(), dose(subject, twin).at(gurukram.core.dose.Dose.Reading.CHOSEN));
+            mends.add(new Mend(
+                    "Give the %s side %s as well".formatted(side(step), dose(subject, twin)),
+                    PlanEdit.instead(subject.plan(), back)));
+            mends.add(new Mend(
+                    "Give the %s side %s as well".formatted(side(twin), dose(subject, step)),
+                    PlanEdit.instead(subject.plan(), alike)));
         }
         mends.add(new Mend(
                 "Do it on both sides, %s first".formatted(only.side().word()),

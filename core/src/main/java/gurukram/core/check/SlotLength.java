@@ -42,7 +42,8 @@ public final class SlotLength implements Check {
         if (!announced.find()) return;
         long said = Long.parseLong(announced.group(1)) * Millis.MINUTE;
         if (said == slot || Math.abs(score.totalMs() - said) * 100 <= subject.value(PERCENT) * said) return;
-        String what = "The title says %s, and the class lasts %s.".formatted(announced.group(), Wording.time(score.totalMs()));
+        String what = "The title says %s, and the class lasts %s."
+                .formatted(announced.group(), Wording.time(score.totalMs()));
         found.look(NodeId.CLASS, "title", List.of(), what, "Change the title or the class.");
     }
 
@@ -59,7 +60,13 @@ public final class SlotLength implements Check {
                         Millis.showWhole(score.likelyLowMs()),
                         Millis.showWhole(score.likelyHighMs()));
         boolean far = over * 100 > subject.value(FAR) * slot;
-        found.add(far ? Severity.MUST : Severity.LOOK, NodeId.CLASS, "", List.of(), what, "Fit it, or take another slot.");
+        found.add(
+                far ? Severity.MUST : Severity.LOOK,
+                NodeId.CLASS,
+                "",
+                List.of(),
+                what,
+                "Fit it, or take another slot.");
     }
 
     @Override
@@ -68,25 +75,35 @@ public final class SlotLength implements Check {
         if (finding.about().equals("title")) {
             long minutes = Math.round((double) subject.score().totalMs() / Millis.MINUTE);
             String title = ANNOUNCED.matcher(subject.settings().title()).replaceFirst(minutes + " min");
-            return List.of(new Mend("Call it “%s”".formatted(title), new PlanEdit.Settings(subject.settings().withTitle(title))));
+            return List.of(new Mend(
+                    "Call it “%s”".formatted(title),
+                    new PlanEdit.Settings(subject.settings().withTitle(title))));
         }
         Fit fit = new Fit(subject.catalogue(), subject.unfolder());
         for (FitRequest.Freedom freedom : List.of(FitRequest.Freedom.WRITTEN, FitRequest.Freedom.ALL_BUT_REST)) {
             FitRequest request = FitRequest.toMinutes(subject.settings().slotMinutes(), subject.level(), freedom);
-            if (!(fit.fit(subject.plan(), request) instanceof FitAnswer.Fits fits) || fits.changes().isEmpty()) continue;
+            if (!(fit.fit(subject.plan(), request) instanceof FitAnswer.Fits fits)
+                    || fits.changes().isEmpty()) continue;
             int n = fits.changes().size();
-            String label = "Fit it to %d min: %s".formatted(
-                    subject.settings().slotMinutes(), n == 1 ? one(fits.changes().get(0)) : n + " changes, ending at " + Millis.showWhole(fits.afterMs()));
+            String label = "Fit it to %d min: %s"
+                    .formatted(
+                            subject.settings().slotMinutes(),
+                            n == 1
+                                    ? one(fits.changes().get(0))
+                                    : n + " changes, ending at " + Millis.showWhole(fits.afterMs()));
             mends.add(new Mend(label, fits.edit()));
         }
         int minutes = (int) Math.round((double) subject.score().totalMs() / Millis.MINUTE / 5) * 5;
         if (minutes >= 5 && minutes <= 240) {
-            mends.add(new Mend("Take a slot of %d min".formatted(minutes), new PlanEdit.Settings(subject.settings().withSlotMinutes(minutes))));
+            mends.add(new Mend(
+                    "Take a slot of %d min".formatted(minutes),
+                    new PlanEdit.Settings(subject.settings().withSlotMinutes(minutes))));
         }
         return mends;
     }
 
     private static String one(FitAnswer.Change change) {
-        return change.what().toLowerCase(java.util.Locale.ROOT) + " " + change.after() + " instead of " + change.before();
+        return change.what().toLowerCase(java.util.Locale.ROOT) + " " + change.after() + " instead of "
+                + change.before();
     }
 }

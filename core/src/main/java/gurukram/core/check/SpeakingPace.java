@@ -27,7 +27,11 @@ public final class SpeakingPace implements Check {
         int most = subject.value(MOST);
         if (words * Millis.MINUTE <= most * subject.score().totalMs()) return;
         String what = "%,d words in %s are %d a minute; %d are the most people follow."
-                .formatted(words, Wording.time(subject.score().totalMs()), words * Millis.MINUTE / subject.score().totalMs(), most);
+                .formatted(
+                        words,
+                        Wording.time(subject.score().totalMs()),
+                        words * Millis.MINUTE / subject.score().totalMs(),
+                        most);
         found.look(NodeId.CLASS, "", List.of(), what, "Say less from the second round on.");
     }
 }

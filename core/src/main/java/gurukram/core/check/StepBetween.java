@@ -43,7 +43,8 @@ public final class StepBetween implements Check {
         for (int i = 0; i < subject.moments().size(); i++) {
             if (!subject.isWork(i)) continue;
             if (before >= 0 && legs(subject, before, i) > allowed(subject, before, i)) {
-                List<NodeId> place = List.of(subject.moment(i).node(), subject.moment(before).node());
+                List<NodeId> place =
+                        List.of(subject.moment(i).node(), subject.moment(before).node());
                 places.computeIfAbsent(place, p -> new ArrayList<>()).add(i);
             }
             before = i;
@@ -66,7 +67,8 @@ public final class StepBetween implements Check {
         int at = moments.get(0);
         Pose to = subject.pose(at);
         Pose from = poseBefore(subject, at);
-        String by = Wording.and(between(from.base(), to.base()).stream().map(StepBetween::words).toList());
+        String by = Wording.and(
+                between(from.base(), to.base()).stream().map(StepBetween::words).toList());
         String what = "From %s to %s the body goes by %s, and nothing stands there%s."
                 .formatted(
                         subject.name(from.id()),
@@ -75,7 +77,10 @@ public final class StepBetween implements Check {
                         subject.moment(at).kind() == Moment.Kind.MOVEMENT ? "; there is half a breath for it" : "");
         String advice = route(subject, from, to).isEmpty()
                 ? "Put a pose between."
-                : "Maybe by " + Wording.and(route(subject, from, to).stream().map(p -> subject.name(p.id())).toList()) + ".";
+                : "Maybe by "
+                        + Wording.and(route(subject, from, to).stream()
+                                .map(p -> subject.name(p.id()))
+                                .toList()) + ".";
         found.look(subject.moment(at).node(), before.value(), moments, what, advice);
     }
 
@@ -98,16 +103,24 @@ public final class StepBetween implements Check {
         };
     }
 
-    /** The bases on the way, without the ends; none within one base. */
+    /** The bases on the way, without the ends; none within one base. Dog and plank may take each other's way. */
     private static List<Base> between(Base from, Base to) {
-        List<Base> between = new ArrayList<>();
-        Base last = from;
-        for (Transitions.Leg leg : Transitions.shipped().route(from, to)) {
-            if (!isHandsAndFeet(last) || !isHandsAndFeet(leg.to())) between.add(leg.to());
-            last = leg.to();
+        List<Base> shortest = null;
+        for (Base a : forms(from)) {
+            for (Base b : forms(to)) {
+                List<Base> way = Transitions.shipped().route(a, b).stream()
+                        .map(Transitions.Leg::to)
+                        .toList();
+                List<Base> middle = way.isEmpty() ? way : way.subList(0, way.size() - 1);
+                if (shortest == null || middle.size() < shortest.size()) shortest = middle;
+            }
         }
-        if (!between.isEmpty() && (last == to)) between.remove(between.size() - 1);
-        return between;
+        return shortest;
+    }
+
+    private static List<Base> forms(Base base) {
+        if (!isHandsAndFeet(base)) return List.of(base);
+        return base == Base.DOG ? List.of(Base.DOG, Base.PLANK) : List.of(Base.PLANK, Base.DOG);
     }
 
     private static boolean isHandsAndFeet(Base base) {
@@ -117,7 +130,8 @@ public final class StepBetween implements Check {
     /** The shortest way through real poses: on each base the simplest that nobody in the group has to leave out. */
     private static List<Pose> route(Subject subject, Pose from, Pose to) {
         List<Pose> route = new ArrayList<>();
-        for (Base base : between(from.base(), to.base())) simplest(subject, base).ifPresent(route::add);
+        for (Base base : between(from.base(), to.base()))
+            simplest(subject, base).ifPresent(route::add);
         return route;
     }
 

@@ -11,7 +11,8 @@ import java.util.List;
 @AutoService(Check.class)
 public final class StretchOnly implements Check {
     /** Ours: shorter stretches are by the way. */
-    static final Threshold LEAST = Threshold.of("stretch-seconds", "seconds of clear stretch that want some work too", 180);
+    static final Threshold LEAST =
+            Threshold.of("stretch-seconds", "seconds of clear stretch that want some work too", 180);
 
     private static final Card CARD = Card.of(
             "stretch-only",

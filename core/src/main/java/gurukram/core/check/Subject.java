@@ -212,7 +212,8 @@ public final class Subject {
 
     /** When it is first met, ms; what is about no moment comes last. */
     long startOf(Finding finding) {
-        if (!finding.moments().isEmpty()) return moment(finding.moments().get(0)).startMs();
+        if (!finding.moments().isEmpty())
+            return moment(finding.moments().get(0)).startMs();
         List<Integer> own = momentsOf(finding.node());
         return own.isEmpty() ? score.totalMs() : moment(own.get(0)).startMs();
     }

@@ -30,7 +30,8 @@ final class Swap {
         }
         List<Layer> layers = new ArrayList<>();
         for (Layer layer : step.layers()) {
-            boolean becomes = layer.edit() instanceof Layer.Become become && from.id().equals(become.pose());
+            boolean becomes =
+                    layer.edit() instanceof Layer.Become become && from.id().equals(become.pose());
             if (!becomes) {
                 layers.add(layer);
                 continue;
@@ -77,6 +78,7 @@ final class Swap {
     /** Whether the words at a step tell of something, whatever their case. */
     static boolean tells(Step step, String words) {
         String folded = gurukram.core.text.Words.fold(words);
-        return gurukram.core.text.Words.fold(step.note() + " " + step.texts().say()).contains(folded);
+        return gurukram.core.text.Words.fold(step.note() + " " + step.texts().say())
+                .contains(folded);
     }
 }

@@ -73,7 +73,8 @@ public final class ThemePlaces implements Check {
         long from = 0;
         long longest = -1;
         long longestFrom = 0;
-        List<Long> said = new ArrayList<>(threads.stream().map(i -> subject.moment(i).startMs()).toList());
+        List<Long> said = new ArrayList<>(
+                threads.stream().map(i -> subject.moment(i).startMs()).toList());
         said.add(theme.close().isEmpty() ? subject.score().totalMs() : closeAt(subject));
         for (long at : said) {
             if (at - from > longest) {
@@ -104,8 +105,9 @@ public final class ThemePlaces implements Check {
     }
 
     private static boolean isRelated(Theme theme) {
-        Set<String> said = roots(theme.title() + " " + theme.sentence() + " " + theme.affirmation() + " " + theme.image() + " "
-                + theme.quotation() + " " + theme.mantra() + " " + theme.focus() + " " + theme.open());
+        Set<String> said =
+                roots(theme.title() + " " + theme.sentence() + " " + theme.affirmation() + " " + theme.image() + " "
+                        + theme.quotation() + " " + theme.mantra() + " " + theme.focus() + " " + theme.open());
         return roots(theme.close()).stream().anyMatch(said::contains);
     }
 

@@ -13,7 +13,8 @@ import java.util.Set;
 /** The peak is not met with muscles that are tired already. */
 @AutoService(Check.class)
 public final class TiredPeak implements Check {
-    static final Threshold MOST = Threshold.of("tired-minutes", "minutes of hard work on the peak’s areas in the ten before it", 6);
+    static final Threshold MOST =
+            Threshold.of("tired-minutes", "minutes of hard work on the peak’s areas in the ten before it", 6);
     private static final long LOOKING_BACK_MS = 10L * Millis.MINUTE;
     private static final int HARD = 4;
     private static final Card CARD = Card.of(
@@ -46,7 +47,12 @@ public final class TiredPeak implements Check {
         moments.add(at);
         String what = "In the ten minutes before %s its muscles work hard for %s; %d min are the most you want."
                 .formatted(subject.name(subject.pose(at).id()), Wording.time(hard), most);
-        found.look(subject.moment(at).node(), "", moments, what, "Put the strong work earlier, or a quiet pose before the peak.");
+        found.look(
+                subject.moment(at).node(),
+                "",
+                moments,
+                what,
+                "Put the strong work earlier, or a quiet pose before the peak.");
     }
 
     private static Set<BodyArea> areas(Pose peak) {

@@ -1,10 +1,10 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.ChosenDose;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
+import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.Texts;
@@ -29,9 +29,12 @@ import java.util.regex.Pattern;
 @AutoService(Check.class)
 public final class TypedCue implements Check {
     private static final Pattern SIDE = Pattern.compile("(?i)\\b(left|right)\\b(?! angle)");
-    private static final Pattern LIMB = Pattern.compile("(?i)(\\{lead\\}|\\{other\\}|\\bleft|\\bright) (hand|arm|elbow|foot|leg|knee|heel)\\b");
-    private static final String NUMBER = "(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)";
-    private static final Pattern COUNTED = Pattern.compile("(?i)\\b" + NUMBER + " (more )?(breath|second|rep|repetition|time|count)s?\\b");
+    private static final Pattern LIMB =
+            Pattern.compile("(?i)(\\{lead\\}|\\{other\\}|\\bleft|\\bright) (hand|arm|elbow|foot|leg|knee|heel)\\b");
+    private static final String NUMBER =
+            "(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)";
+    private static final Pattern COUNTED =
+            Pattern.compile("(?i)\\b" + NUMBER + " (more )?(breath|second|rep|repetition|time|count)s?\\b");
     private static final List<String> NUMERALS =
             List.of("zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
     private static final Map<SideOf, String> SAID_OF = Map.of(
@@ -53,7 +56,9 @@ public final class TypedCue implements Check {
     public void look(Subject subject, Findings found) {
         subject.plan().walk(node -> {
             if (!(node instanceof Step step) || step.texts().say().isEmpty()) return;
-            List<Integer> moments = subject.momentsOf(step.id()).stream().filter(subject::isWork).toList();
+            List<Integer> moments = subject.momentsOf(step.id()).stream()
+                    .filter(subject::isWork)
+                    .toList();
             if (moments.isEmpty()) return;
             side(subject, step, moments, found);
             number(subject, step, moments, found);
@@ -72,7 +77,12 @@ public final class TypedCue implements Check {
         String pose = subject.name(subject.moment(moments.get(0)).pose());
         if (sides.size() == 2) {
             String what = "“%s” is said on both sides of %s.".formatted(say, pose);
-            found.must(step.id(), "side", moments, what, "Write {lead} for the side of the pose and {other} for the one across.");
+            found.must(
+                    step.id(),
+                    "side",
+                    moments,
+                    what,
+                    "Write {lead} for the side of the pose and {other} for the one across.");
             return;
         }
         Side side = sides.iterator().next();
@@ -86,10 +96,16 @@ public final class TypedCue implements Check {
         Moment moment = subject.moment(i);
         String other = side.opposite().word();
         String part = SAID_OF.get(subject.pose(i).sideOf());
-        if (part != null && Pattern.compile("(?i)\\b" + other + " " + part).matcher(say).find()) return true;
-        Side twist = moment.twistSide() != null ? moment.twistSide() : subject.pose(i).sideOf() == SideOf.TWIST_TO ? side : null;
+        if (part != null
+                && Pattern.compile("(?i)\\b" + other + " " + part).matcher(say).find()) return true;
+        Side twist = moment.twistSide() != null
+                ? moment.twistSide()
+                : subject.pose(i).sideOf() == SideOf.TWIST_TO ? side : null;
         return twist != null
-                && Pattern.compile("(?i)\\b(?:turn|twist)\\w* (?:to )?(?:the |your )?" + twist.opposite().word()).matcher(say).find();
+                && Pattern.compile("(?i)\\b(?:turn|twist)\\w* (?:to )?(?:the |your )?"
+                                + twist.opposite().word())
+                        .matcher(say)
+                        .find();
     }
 
     private static void number(Subject subject, Step step, List<Integer> moments, Findings found) {
@@ -115,10 +131,16 @@ public final class TypedCue implements Check {
     private static Integer has(Subject subject, Step step, List<Integer> moments, String unit) {
         Dose dose = ChosenDose.of(step, subject.level());
         return switch (unit.toLowerCase(Locale.ROOT)) {
-            case "breath" -> subject.moment(moments.get(0)).kind() == Moment.Kind.HOLD ? subject.moment(moments.get(0)).breaths() : null;
+            case "breath" ->
+                subject.moment(moments.get(0)).kind() == Moment.Kind.HOLD
+                        ? subject.moment(moments.get(0)).breaths()
+                        : null;
             case "second" -> dose instanceof Dose.Seconds hold ? (Integer) hold.seconds() : null;
             case "count" -> dose instanceof Dose.Counts hold ? (Integer) hold.counts() : null;
-            case "time" -> dose instanceof Attempts tries ? (Integer) tries.attempts() : dose instanceof Reps r ? (Integer) r.reps() : null;
+            case "time" ->
+                dose instanceof Attempts tries
+                        ? (Integer) tries.attempts()
+                        : dose instanceof Reps r ? (Integer) r.reps() : null;
             default -> dose instanceof Reps reps ? (Integer) reps.reps() : null;
         };
     }
@@ -130,8 +152,14 @@ public final class TypedCue implements Check {
             String name = Words.fold(limb.group());
             if (seen.add(name)) continue;
             String shown = limb.group().toLowerCase(Locale.ROOT);
-            String what = "The words move the %s twice: “%s”.".formatted(shown, step.texts().say());
-            found.look(step.id(), "limb", moments, what, "One hand cannot be in two places; maybe the second is the other one.");
+            String what = "The words move the %s twice: “%s”."
+                    .formatted(shown, step.texts().say());
+            found.look(
+                    step.id(),
+                    "limb",
+                    moments,
+                    what,
+                    "One hand cannot be in two places; maybe the second is the other one.");
             return;
         }
     }
@@ -141,23 +169,30 @@ public final class TypedCue implements Check {
         Step step = (Step) subject.node(finding.node());
         String say = step.texts().say();
         List<String> others = switch (finding.about()) {
-            case "side" -> List.of(withPlaces(say, subject.moment(finding.moments().get(0)).side()), turned(say));
+            case "side" ->
+                List.of(withPlaces(say, subject.moment(finding.moments().get(0)).side()), turned(say));
             case "number" -> List.of(withNumber(subject, step, finding));
             default -> List.of(withOtherLimb(say));
         };
         List<Mend> mends = new ArrayList<>();
         for (String other : others) {
             if (other.equals(say) || other.length() > Texts.MOST_LINE_LETTERS) continue;
-            mends.add(new Mend("Say “%s”".formatted(other), new PlanEdit.Change(step.with(step.texts().withSay(other)))));
+            mends.add(new Mend(
+                    "Say “%s”".formatted(other),
+                    new PlanEdit.Change(step.with(step.texts().withSay(other)))));
         }
         if (finding.about().equals("side")) {
-            mends.add(new Mend("Say the usual words of the pose", new PlanEdit.Change(step.with(step.texts().withSay("")))));
+            mends.add(new Mend(
+                    "Say the usual words of the pose",
+                    new PlanEdit.Change(step.with(step.texts().withSay("")))));
         }
         return mends;
     }
 
     private static String withPlaces(String say, Side side) {
-        return SIDE.matcher(say).replaceAll(m -> Matcher.quoteReplacement(m.group().equalsIgnoreCase(side.word()) ? "{lead}" : "{other}"));
+        return SIDE.matcher(say)
+                .replaceAll(
+                        m -> Matcher.quoteReplacement(m.group().equalsIgnoreCase(side.word()) ? "{lead}" : "{other}"));
     }
 
     private static String turned(String say) {
@@ -169,7 +204,9 @@ public final class TypedCue implements Check {
         StringBuilder out = new StringBuilder();
         while (said.find()) {
             Integer has = said.group(2) != null ? null : has(subject, step, finding.moments(), said.group(3));
-            String now = has == null || has == value(said.group(1)) ? said.group() : Words.count(has, said.group(3).toLowerCase(Locale.ROOT));
+            String now = has == null || has == value(said.group(1))
+                    ? said.group()
+                    : Words.count(has, said.group(3).toLowerCase(Locale.ROOT));
             said.appendReplacement(out, Matcher.quoteReplacement(now));
         }
         return said.appendTail(out).toString();

@@ -21,7 +21,9 @@ final class Wording {
 
     /** {@code 45 s}, {@code 2:10 min}. */
     static String time(long ms) {
-        return ms < Millis.MINUTE ? Millis.seconds(Math.round(ms / 1000.0) * 1000) + " s" : Millis.showWhole(ms) + " min";
+        return ms < Millis.MINUTE
+                ? Millis.seconds(Math.round(ms / 1000.0) * 1000) + " s"
+                : Millis.showWhole(ms) + " min";
     }
 
     static String minutes(long ms) {

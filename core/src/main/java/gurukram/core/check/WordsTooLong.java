@@ -29,13 +29,17 @@ public final class WordsTooLong implements Check {
         Map<NodeId, List<Integer>> byStep = new LinkedHashMap<>();
         for (int i = 0; i < subject.moments().size(); i++) {
             Moment moment = subject.moment(i);
-            boolean own = moment.kind() == Moment.Kind.MOVEMENT && !subject.step(i).texts().say().isEmpty();
-            if (own && !subject.cues().get(i).fits()) byStep.computeIfAbsent(moment.node(), n -> new ArrayList<>()).add(i);
+            boolean own = moment.kind() == Moment.Kind.MOVEMENT
+                    && !subject.step(i).texts().say().isEmpty();
+            if (own && !subject.cues().get(i).fits())
+                byStep.computeIfAbsent(moment.node(), n -> new ArrayList<>()).add(i);
         }
         byStep.forEach((node, moments) -> {
             int first = moments.get(0);
             Cue cue = subject.cues().get(first);
-            int round = subject.moment(first).round() == null ? 1 : subject.moment(first).round();
+            int round = subject.moment(first).round() == null
+                    ? 1
+                    : subject.moment(first).round();
             long fit = cue.ms() * Speech.flowCuesInRound(round) / Millis.MINUTE;
             String what = "“%s” has %d words; %s s allow %d%s."
                     .formatted(

@@ -9,7 +9,8 @@ import java.util.List;
 /** The wrists do not carry more than the level is used to. */
 @AutoService(Check.class)
 public final class WristLoad implements Check {
-    static final Threshold MOST = new Threshold("wrist-load", "movements and holds with weight on the wrists", 30, 50, 70);
+    static final Threshold MOST =
+            new Threshold("wrist-load", "movements and holds with weight on the wrists", 30, 50, 70);
     private static final Card CARD = Card.of(
             "wrist-load",
             "The wrists carry no more than they are used to",

@@ -59,7 +59,8 @@ final class Amounts {
         if (dose instanceof Dose.Open open) return open.seconds();
         if (dose instanceof Dose.OwnPace own) return own.seconds();
         if (dose instanceof Attempts tries) return tries.attempts();
-        boolean oneStage = dose instanceof Dose.Pattern pattern && pattern.stages().size() == 1;
+        boolean oneStage =
+                dose instanceof Dose.Pattern pattern && pattern.stages().size() == 1;
         return oneStage ? ((Dose.Pattern) dose).stages().get(0).cycles() : -1;
     }
 

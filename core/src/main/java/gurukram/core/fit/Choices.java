@@ -131,10 +131,13 @@ final class Choices {
             return;
         }
         if (!isBalanced(flow)) return;
-        long needed = flow.steps().stream().filter(step -> !isOptional(step.id(), step.marks())).count();
+        long needed = flow.steps().stream()
+                .filter(step -> !isOptional(step.id(), step.marks()))
+                .count();
         for (Node child : flow.children()) {
             boolean optional = isOptional(child.id(), marks(child));
-            if (optional && (needed > 0 || child instanceof Link)) trims.add(new Trim(List.of(child), weight(marks(child)) * TRIM));
+            if (optional && (needed > 0 || child instanceof Link))
+                trims.add(new Trim(List.of(child), weight(marks(child)) * TRIM));
         }
     }
 
@@ -167,7 +170,8 @@ final class Choices {
             if (twin == null) return frozen;
             done.add(twin.id());
         }
-        boolean fixed = locked || isLocked(step.id(), step.marks()) || (twin != null && isLocked(twin.id(), twin.marks()));
+        boolean fixed =
+                locked || isLocked(step.id(), step.marks()) || (twin != null && isLocked(twin.id(), twin.marks()));
         if (fixed || step.isLeftOutFor(level) && level != null) return frozen;
         boolean rest = section.role() == SectionRole.REST;
         if (rest && !request.freedom().rest()) return frozen;
@@ -237,7 +241,7 @@ final class Choices {
             int seconds = Amounts.amount(now);
             doses = new ArrayList<>();
             for (int s = seconds - seconds / 2 / 15 * 15; s <= seconds + seconds / 2 / 15 * 15; s += 15) {
-                doses.add(now instanceof Dose.Open ? new Dose.Open(s) : new Dose.OwnPace(s));
+                if (s <= most(now)) doses.add(now instanceof Dose.Open ? new Dose.Open(s) : new Dose.OwnPace(s));
             }
         } else if (request.freedom().usualRanges() && poseAt(step) != null) {
             doses = usual(step, now);
@@ -246,6 +250,10 @@ final class Choices {
             doses = doses.stream().filter(d -> d.equals(now) || isEven(d)).toList();
         }
         return doses;
+    }
+
+    private static int most(Dose kind) {
+        return kind instanceof Dose.Open ? Dose.OPEN_SECONDS.most() : Dose.SECONDS.most();
     }
 
     private static boolean isEven(Dose dose) {
@@ -282,7 +290,7 @@ final class Choices {
             int seconds = Amounts.amount(now);
             List<Dose> doses = new ArrayList<>();
             for (int s = seconds % REST_STEP_SECONDS; s <= seconds + seconds / 2; s += REST_STEP_SECONDS) {
-                if (s < 1 || s < Math.min(seconds, (least + 999) / Millis.SECOND)) continue;
+                if (s < 1 || s > most(now) || s < Math.min(seconds, (least + 999) / Millis.SECOND)) continue;
                 if (now instanceof Dose.Seconds) doses.add(new Dose.Seconds(s));
                 else doses.add(now instanceof Dose.Open ? new Dose.Open(s) : new Dose.OwnPace(s));
             }
@@ -294,17 +302,21 @@ final class Choices {
     // --- flows
 
     private Part flow(Flow flow, Section section, boolean locked) {
-        boolean frozen = locked
-                || isLocked(flow.id(), flow.marks())
-                || section.role() == SectionRole.REST
-                || !isBalanced(flow);
+        boolean frozen =
+                locked || isLocked(flow.id(), flow.marks()) || section.role() == SectionRole.REST || !isBalanced(flow);
         Part asWritten = new Part(flow.id(), List.of(List.of(flow)), List.of(0L));
         if (frozen) return asWritten;
         Map<Flow, Long> forms = new LinkedHashMap<>();
         forms.put(flow, 0L);
         for (int rounds : rounds(flow)) {
-            long cost = weight(flow.marks()) * ROUND * Math.abs(rounds - flow.settings().rounds());
-            forms.put(rounds == flow.settings().rounds() ? flow : flow.with(flow.settings().withRounds(rounds)), cost);
+            long cost = weight(flow.marks())
+                    * ROUND
+                    * Math.abs(rounds - flow.settings().rounds());
+            forms.put(
+                    rounds == flow.settings().rounds()
+                            ? flow
+                            : flow.with(flow.settings().withRounds(rounds)),
+                    cost);
         }
         if (!rounds(flow).contains(flow.settings().rounds())) forms.remove(flow);
         for (Step step : flow.steps()) {
@@ -342,7 +354,8 @@ final class Choices {
     private List<Integer> rounds(Flow flow) {
         FlowSettings settings = flow.settings();
         int now = settings.rounds();
-        boolean pairs = settings.counting() == Counting.ONE_SIDE && settings.sides().leads() == Leads.ALTERNATING;
+        boolean pairs =
+                settings.counting() == Counting.ONE_SIDE && settings.sides().leads() == Leads.ALTERNATING;
         if (!request.freedom().rounds()) return List.of(now);
         List<Integer> all = new ArrayList<>();
         int most = Math.min(FlowSettings.ROUNDS.most(), now + Math.max(2, now / 2));
@@ -354,7 +367,8 @@ final class Choices {
         int fewest = 1;
         for (When when : guards(flow)) {
             if (when.rounds() == null || when.rounds().from() == null) continue;
-            if (when.rounds().from() <= now) fewest = Math.max(fewest, when.rounds().from());
+            if (when.rounds().from() <= now)
+                fewest = Math.max(fewest, when.rounds().from());
         }
         return fewest;
     }
@@ -372,7 +386,8 @@ final class Choices {
     /** Whether every round does the same on both sides, whatever their number. */
     private static boolean isBalanced(Flow flow) {
         FlowSettings settings = flow.settings();
-        boolean takesTurns = settings.counting() != Counting.ONE_SIDE || settings.sides().leads() == Leads.ALTERNATING;
+        boolean takesTurns =
+                settings.counting() != Counting.ONE_SIDE || settings.sides().leads() == Leads.ALTERNATING;
         if (!takesTurns || guards(flow).stream().anyMatch(when -> when.pass() != null)) return false;
         boolean oneSided = settings.counting() == Counting.ONE_SIDE;
         for (Node child : flow.children()) {

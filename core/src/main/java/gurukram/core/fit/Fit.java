@@ -64,11 +64,26 @@ public final class Fit {
         }
         FitRequest.Freedom f = request.freedom();
         Map<String, FitRequest.Freedom> wider = new LinkedHashMap<>();
-        if (!f.rounds()) wider.put("Let rounds change", new FitRequest.Freedom(true, f.usualRanges(), f.openTime(), f.optional(), f.rest()));
-        if (!f.usualRanges()) wider.put("Let holds move within their usual range", new FitRequest.Freedom(f.rounds(), true, f.openTime(), f.optional(), f.rest()));
-        if (!f.openTime()) wider.put("Let open time change", new FitRequest.Freedom(f.rounds(), f.usualRanges(), true, f.optional(), f.rest()));
-        if (!f.optional()) wider.put("Let optional parts be left out", new FitRequest.Freedom(f.rounds(), f.usualRanges(), f.openTime(), true, f.rest()));
-        if (!f.rest()) wider.put("Let the final rest change", new FitRequest.Freedom(f.rounds(), f.usualRanges(), f.openTime(), f.optional(), true));
+        if (!f.rounds())
+            wider.put(
+                    "Let rounds change",
+                    new FitRequest.Freedom(true, f.usualRanges(), f.openTime(), f.optional(), f.rest()));
+        if (!f.usualRanges())
+            wider.put(
+                    "Let holds move within their usual range",
+                    new FitRequest.Freedom(f.rounds(), true, f.openTime(), f.optional(), f.rest()));
+        if (!f.openTime())
+            wider.put(
+                    "Let open time change",
+                    new FitRequest.Freedom(f.rounds(), f.usualRanges(), true, f.optional(), f.rest()));
+        if (!f.optional())
+            wider.put(
+                    "Let optional parts be left out",
+                    new FitRequest.Freedom(f.rounds(), f.usualRanges(), f.openTime(), true, f.rest()));
+        if (!f.rest())
+            wider.put(
+                    "Let the final rest change",
+                    new FitRequest.Freedom(f.rounds(), f.usualRanges(), f.openTime(), f.optional(), true));
         wider.forEach((what, freedom) -> {
             FitRequest other = new FitRequest(request.targetMs(), request.toleranceMs(), request.level(), freedom);
             if (can(plan, other, Set.of())) helps.add(new FitAnswer.Help(NodeId.CLASS, what));
@@ -92,20 +107,33 @@ public final class Fit {
         for (Choices.Part part : run.parts) {
             Node node = part.forms().get(0).get(0);
             if (!(node instanceof Step step) || Choices.marks(step).locked()) continue;
-            long most = part.forms().stream().mapToLong(form -> run.work(form)).max().orElse(0);
-            long least = part.forms().stream().mapToLong(form -> run.work(form)).min().orElse(0);
+            long most = part.forms().stream()
+                    .mapToLong(form -> run.work(form))
+                    .max()
+                    .orElse(0);
+            long least = part.forms().stream()
+                    .mapToLong(form -> run.work(form))
+                    .min()
+                    .orElse(0);
             boolean would = tooShort ? most / 2 >= missing : least / 2 >= missing;
-            if (would) helps.add(new FitAnswer.Help(step.id(), (tooShort ? "Let it go further: " : "Let it go lower: ") + name(step)));
+            if (would)
+                helps.add(new FitAnswer.Help(
+                        step.id(), (tooShort ? "Let it go further: " : "Let it go lower: ") + name(step)));
         }
         return helps;
     }
 
     private String name(Node node) {
         if (node instanceof Section section) return "“" + section.title() + "”";
-        if (node instanceof Flow flow) return flow.settings().name().isEmpty() ? "the flow" : "“" + flow.settings().name() + "”";
+        if (node instanceof Flow flow)
+            return flow.settings().name().isEmpty()
+                    ? "the flow"
+                    : "“" + flow.settings().name() + "”";
         if (node instanceof Link) return "the link";
         Step step = (Step) node;
-        return step.pose() == null ? "open time" : catalogue.pose(step.pose()).name().toLowerCase(Locale.ROOT);
+        return step.pose() == null
+                ? "open time"
+                : catalogue.pose(step.pose()).name().toLowerCase(Locale.ROOT);
     }
 
     /** One way the parts that depend on each other can go. */
@@ -155,9 +183,8 @@ public final class Fit {
             for (List<Choices.Trim> gone : subsets(trims)) {
                 if (best != null && gone.stream().mapToLong(Choices.Trim::cost).sum() > best.cost) continue;
                 ClassPlan trimmed = without(plan, gone);
-                List<Choices.Part> free = gone.isEmpty()
-                        ? parts
-                        : new Choices(trimmed, request, catalogue, unlocked).parts();
+                List<Choices.Part> free =
+                        gone.isEmpty() ? parts : new Choices(trimmed, request, catalogue, unlocked).parts();
                 for (Map<NodeId, Long> ways : ways(free)) {
                     if (left-- > 0) scenario(new Scenario(gone, ways), trimmed, free);
                 }
@@ -215,7 +242,9 @@ public final class Fit {
 
         /** Work of a form, ms; independent of what stands around it. */
         long work(List<Node> form) {
-            return works.computeIfAbsent(form, f -> mini(f).moments().stream().mapToLong(Moment::workMs).sum());
+            return works.computeIfAbsent(
+                    form,
+                    f -> mini(f).moments().stream().mapToLong(Moment::workMs).sum());
         }
 
         private void scenario(Scenario scenario, ClassPlan trimmed, List<Choices.Part> free) {
@@ -225,7 +254,10 @@ public final class Fit {
                 Long way = scenario.ways().get(part.node());
                 List<Node> form = part.forms().get(0);
                 if (way != null) {
-                    form = part.forms().stream().filter(f -> way(f) == way).findFirst().orElseThrow();
+                    form = part.forms().stream()
+                            .filter(f -> way(f) == way)
+                            .findFirst()
+                            .orElseThrow();
                     standing = with(standing, form);
                 }
                 stands.add(form);
@@ -253,9 +285,11 @@ public final class Fit {
                 long before = overhead;
                 if (form.get(0) instanceof Flow flow && Traces.hasHolds(flow)) {
                     before = byRounds.computeIfAbsent(
-                            flow.settings().rounds(), r -> overhead(overheads(unfolder.unfold(with(standing, form), level)), part));
+                            flow.settings().rounds(),
+                            r -> overhead(overheads(unfolder.unfold(with(standing, form), level)), part));
                 }
-                options.add(new Choice.Option(form, before + work(form), part.costs().get(k)));
+                options.add(new Choice.Option(
+                        form, before + work(form), part.costs().get(k)));
             }
             return Choice.of(options);
         }
@@ -322,7 +356,8 @@ public final class Fit {
             }
             long after = unfolder.unfold(fitted, level).totalMs();
             if (after != best.lengthMs) {
-                throw new IllegalStateException("The fitted class lasts %d ms and was reckoned to last %d ms".formatted(after, best.lengthMs));
+                throw new IllegalStateException(
+                        "The fitted class lasts %d ms and was reckoned to last %d ms".formatted(after, best.lengthMs));
             }
             PlanEdit edit = edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits);
             FitAnswer.Fits answer = new FitAnswer.Fits(before, after, fitted, edit, changes, best.cost);
@@ -337,17 +372,29 @@ public final class Fit {
             long ms = 0;
             for (Node node : trim.nodes()) {
                 var total = score.totals().get(node.id());
-                if (total != null) ms += total.rightMs() + total.leftMs() + total.centreMs() + total.settingUpMs() + total.transitionMs();
+                if (total != null)
+                    ms += total.rightMs()
+                            + total.leftMs()
+                            + total.centreMs()
+                            + total.settingUpMs()
+                            + total.transitionMs();
             }
             String what = name(first);
-            return new FitAnswer.Change(first.id(), what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1), "done", "left out", ms, 0);
+            return new FitAnswer.Change(
+                    first.id(),
+                    what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1),
+                    "done",
+                    "left out",
+                    ms,
+                    0);
         }
 
         private void change(Node before, Node after, List<FitAnswer.Change> changes) {
             String what = name(after);
             String heading = what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1);
             if (before instanceof Step a) {
-                changes.add(new FitAnswer.Change(after.id(), heading, dose(a), dose((Step) after), work(List.of(before)), work(List.of(after))));
+                changes.add(new FitAnswer.Change(
+                        after.id(), heading, dose(a), dose((Step) after), work(List.of(before)), work(List.of(after))));
                 return;
             }
             Flow a = (Flow) before;
@@ -361,12 +408,16 @@ public final class Fit {
                 is.add(Words.count(b.settings().rounds(), "round"));
             }
             for (Step step : b.steps()) {
-                Step old = a.steps().stream().filter(s -> s.id().equals(step.id())).findFirst().orElse(step);
+                Step old = a.steps().stream()
+                        .filter(s -> s.id().equals(step.id()))
+                        .findFirst()
+                        .orElse(step);
                 if (dose(old).equals(dose(step))) continue;
                 was.add(name(step) + " " + dose(old));
                 is.add(name(step) + " " + dose(step));
             }
-            changes.add(new FitAnswer.Change(after.id(), heading, String.join(", ", was), String.join(", ", is), beforeMs, afterMs));
+            changes.add(new FitAnswer.Change(
+                    after.id(), heading, String.join(", ", was), String.join(", ", is), beforeMs, afterMs));
         }
 
         private String dose(Step step) {

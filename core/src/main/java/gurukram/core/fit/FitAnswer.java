@@ -41,7 +41,8 @@ public sealed interface FitAnswer {
      * @param missesByMs how far the nearest reachable length is outside the tolerance
      * @param helps what alone would make it possible
      */
-    record CannotFit(long beforeMs, long shortestMs, long longestMs, long missesByMs, List<Help> helps) implements FitAnswer {
+    record CannotFit(long beforeMs, long shortestMs, long longestMs, long missesByMs, List<Help> helps)
+            implements FitAnswer {
         public CannotFit {
             helps = List.copyOf(helps);
         }

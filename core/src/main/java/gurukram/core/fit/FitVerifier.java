@@ -41,8 +41,10 @@ final class FitVerifier {
         Level level = request.level();
         Score now = unfolder.unfold(answer.plan(), level);
         if (now.totalMs() != answer.afterMs()) problems.add("its length is not what was said");
-        if (Math.abs(now.totalMs() - request.targetMs()) > request.toleranceMs()) problems.add("it ends outside the tolerance");
-        if (!answer.changes().isEmpty() && !answer.edit().applyTo(before).equals(answer.plan())) problems.add("its edit leads elsewhere");
+        if (Math.abs(now.totalMs() - request.targetMs()) > request.toleranceMs())
+            problems.add("it ends outside the tolerance");
+        if (!answer.changes().isEmpty() && !answer.edit().applyTo(before).equals(answer.plan()))
+            problems.add("its edit leads elsewhere");
         before.walk(node -> locked(node, answer.plan(), unlocked, problems));
         answer.plan().walk(node -> changed(before, node, level, problems));
         Map<String, SideWork[]> was = sides(unfolder.unfold(before, level));
@@ -58,13 +60,15 @@ final class FitVerifier {
     private static void locked(Node node, ClassPlan after, Set<NodeId> unlocked, List<String> problems) {
         boolean marked = node instanceof Section || node instanceof Flow || node instanceof Step;
         if (!marked || !Choices.marks(node).locked() || unlocked.contains(node.id())) return;
-        if (!after.find(node.id()).filter(node::equals).isPresent() && !(node instanceof Section && unlockedInside(node, unlocked))) {
+        if (!after.find(node.id()).filter(node::equals).isPresent()
+                && !(node instanceof Section && unlockedInside(node, unlocked))) {
             problems.add(node.id() + " is locked and has changed");
         }
     }
 
     private static boolean unlockedInside(Node node, Set<NodeId> unlocked) {
-        return node.children().stream().anyMatch(child -> unlocked.contains(child.id()) || unlockedInside(child, unlocked));
+        return node.children().stream()
+                .anyMatch(child -> unlocked.contains(child.id()) || unlockedInside(child, unlocked));
     }
 
     private static void changed(ClassPlan before, Node now, Level level, List<String> problems) {
@@ -75,7 +79,8 @@ final class FitVerifier {
             boolean turns = flow.settings().counting() == Counting.ONE_SIDE
                     && flow.settings().sides().leads() == Leads.ALTERNATING;
             boolean other = flow.settings().rounds() != ((Flow) old).settings().rounds();
-            if (turns && other && flow.settings().rounds() % 2 == 1) problems.add(now.id() + " has an odd number of rounds");
+            if (turns && other && flow.settings().rounds() % 2 == 1)
+                problems.add(now.id() + " has an odd number of rounds");
         } else if (now instanceof Step step) {
             Dose written = level == null ? ((Step) old).dose() : ((Step) old).doseFor(level);
             Dose chosen = ChosenDose.of(step, level);

@@ -61,7 +61,8 @@ public record RoundsForTime(double exactly, Optional<Offer> below, Optional<Offe
     }
 
     private static boolean takesTurns(Flow flow) {
-        return flow.settings().counting() == Counting.ONE_SIDE && flow.settings().sides().leads() == Leads.ALTERNATING;
+        return flow.settings().counting() == Counting.ONE_SIDE
+                && flow.settings().sides().leads() == Leads.ALTERNATING;
     }
 
     private static long length(ClassPlan plan, Flow flow, int rounds, Level level, Unfolder unfolder) {

@@ -19,7 +19,8 @@ public final class ChosenDose {
     public static Step in(Step step, Level level, Dose chosen) {
         Layer from = null;
         for (Layer layer : step.layers()) {
-            boolean holds = level != null && !layer.when().needsFlow() && layer.when().holdsAt(level);
+            boolean holds =
+                    level != null && !layer.when().needsFlow() && layer.when().holdsAt(level);
             if (holds && layer.edit() instanceof Layer.Become become && become.dose() != null) from = layer;
         }
         if (from == null) return step.withDose(around(step.dose(), chosen));

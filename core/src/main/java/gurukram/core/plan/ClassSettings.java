@@ -67,11 +67,13 @@ public record ClassSettings(
     }
 
     public ClassSettings withTitle(String other) {
-        return new ClassSettings(other, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes);
+        return new ClassSettings(
+                other, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings with(Theme other) {
-        return new ClassSettings(title, other, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes);
+        return new ClassSettings(
+                title, other, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings withSlotMinutes(int minutes) {
@@ -79,38 +81,47 @@ public record ClassSettings(
     }
 
     public ClassSettings with(Style other) {
-        return new ClassSettings(title, theme, slotMinutes, other, level, mixed, starts, peak, begins, school, note, mutes);
+        return new ClassSettings(
+                title, theme, slotMinutes, other, level, mixed, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings with(Level other) {
-        return new ClassSettings(title, theme, slotMinutes, style, other, mixed, starts, peak, begins, school, note, mutes);
+        return new ClassSettings(
+                title, theme, slotMinutes, style, other, mixed, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings withMixed(boolean yes) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, yes, starts, peak, begins, school, note, mutes);
+        return new ClassSettings(
+                title, theme, slotMinutes, style, level, yes, starts, peak, begins, school, note, mutes);
     }
 
     public ClassSettings withStarts(String clock) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, clock, peak, begins, school, note, mutes);
+        return new ClassSettings(
+                title, theme, slotMinutes, style, level, mixed, clock, peak, begins, school, note, mutes);
     }
 
     public ClassSettings withPeak(String pose) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, pose, begins, school, note, mutes);
+        return new ClassSettings(
+                title, theme, slotMinutes, style, level, mixed, starts, pose, begins, school, note, mutes);
     }
 
     public ClassSettings withBegins(Side side) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, side, school, note, mutes);
+        return new ClassSettings(
+                title, theme, slotMinutes, style, level, mixed, starts, peak, side, school, note, mutes);
     }
 
     public ClassSettings with(School other) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, other, note, mutes);
+        return new ClassSettings(
+                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, other, note, mutes);
     }
 
     public ClassSettings withNote(String other) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, other, mutes);
+        return new ClassSettings(
+                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, other, mutes);
     }
 
     public ClassSettings withMutes(List<Marks.Mute> others) {
-        return new ClassSettings(title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, others);
+        return new ClassSettings(
+                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, others);
     }
 }

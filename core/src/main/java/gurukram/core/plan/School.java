@@ -63,7 +63,8 @@ public record School(
         EITHER
     }
 
-    public static final School UNSET = new School(null, null, null, null, null, null, null, null, null, Thresholds.NONE);
+    public static final School UNSET =
+            new School(null, null, null, null, null, null, null, null, null, Thresholds.NONE);
     public static final School USUAL = new School(
             Dose.Pattern.Holds.ALL,
             null,

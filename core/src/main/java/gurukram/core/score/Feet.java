@@ -54,8 +54,10 @@ public final class Feet {
         Feet feet = new Feet();
         for (int i = 0; i < score.moments().size(); i++) {
             Moment moment = score.moments().get(i);
-            if (moment.pose() == null || (flow != null && !flow.equals(moment.flow()))) continue;
-            feet.moment(i, moment, catalogue.pose(moment.pose()).base());
+            if (moment.pose() == null) continue;
+            Base base = catalogue.pose(moment.pose()).base();
+            if (flow == null || flow.equals(moment.flow())) feet.moment(i, moment, base);
+            else feet.stand(moment, base);
         }
         return new Tally(feet.leg(Side.RIGHT), feet.leg(Side.LEFT), List.copyOf(feet.impossible));
     }
@@ -73,6 +75,13 @@ public final class Feet {
         if (key != null && to == Base.LUNGE && moment.side() != null && arrives(moment)) count(moment.side(), 4);
         base = to;
         front = to == Base.LUNGE ? moment.side() : null;
+    }
+
+    /** Outside what is counted: only where the feet are, so that the first step of a flow is known. */
+    private void stand(Moment moment, Base now) {
+        pass = null;
+        base = now;
+        front = now == Base.LUNGE ? moment.side() : null;
     }
 
     private boolean arrives(Moment moment) {

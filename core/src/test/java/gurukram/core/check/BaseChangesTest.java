@@ -16,9 +16,15 @@ class BaseChangesTest {
     @Test
     void aChangeAMinuteIsTooMany() {
         assertEquals("", changes(5).says(BaseChanges.class));
-        assertEquals("", Checked.of("floor:\n" + "bound angle, 60 s\n".repeat(12)).says(BaseChanges.class));
+        assertEquals(
+                "", Checked.of("floor:\n" + "bound angle, 60 s\n".repeat(12)).says(BaseChanges.class));
         String fast = "floor:\n" + "bound angle, 20 s\nkneeling prayer, 20 s\n".repeat(10);
-        assertTrue(Checked.of(fast).says(BaseChanges.class).contains("changes its base 19 times"), Checked.of(fast).says(BaseChanges.class));
-        assertEquals(List.of(), Checked.of("floor:\nflow, 9 rounds, no sides\n  cow, in\n  child's pose, out\nend flow\n").of(BaseChanges.class));
+        assertTrue(
+                Checked.of(fast).says(BaseChanges.class).contains("changes its base 19 times"),
+                Checked.of(fast).says(BaseChanges.class));
+        assertEquals(
+                List.of(),
+                Checked.of("floor:\nflow, 9 rounds, no sides\n  cow, in\n  child's pose, out\nend flow\n")
+                        .of(BaseChanges.class));
     }
 }

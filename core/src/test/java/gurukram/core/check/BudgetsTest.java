@@ -10,13 +10,17 @@ import org.junit.jupiter.api.Test;
 
 class BudgetsTest {
     private static Checked parts(int standing, int cool) {
-        return Checked.of("class: T\n- 30 min, vinyasa, beginner\narrive:\neasy seat, 60 s open\nwarm-up:\nmountain, 260 s\nstanding:\nchair, %d s\ncool-down:\nbound angle, %d s\nrest:\nfinal rest, 200 s\n".formatted(standing, cool));
+        return Checked.of(
+                "class: T\n- 30 min, vinyasa, beginner\narrive:\neasy seat, 60 s open\nwarm-up:\nmountain, 260 s\nstanding:\nchair, %d s\ncool-down:\nbound angle, %d s\nrest:\nfinal rest, 200 s\n"
+                        .formatted(standing, cool));
     }
 
     @Test
     void aPartMayBeTenPercentOfTheSlotOffItsShare() {
         assertEquals("", parts(600, 400).says(Budgets.class));
-        assertTrue(parts(1_000, 200).says(Budgets.class).contains("“Standing” has 16:"), parts(1_000, 200).says(Budgets.class));
+        assertTrue(
+                parts(1_000, 200).says(Budgets.class).contains("“Standing” has 16:"),
+                parts(1_000, 200).says(Budgets.class));
         assertEquals(Severity.INFO, parts(1_000, 200).of(Budgets.class).get(0).severity());
     }
 
@@ -25,6 +29,8 @@ class BudgetsTest {
         assertEquals(24, Budgets.share(SectionRole.STANDING, Style.VINYASA).orElseThrow());
         assertEquals(16, Budgets.share(SectionRole.STANDING, Style.HATHA).orElseThrow());
         assertTrue(Budgets.share(SectionRole.FLOOR, Style.HATHA).isEmpty());
-        assertEquals(List.of(), Checked.of("standing:\nchair, 900 s\nrest:\nfinal rest, 60 s\n").of(Budgets.class));
+        assertEquals(
+                List.of(),
+                Checked.of("standing:\nchair, 900 s\nrest:\nfinal rest, 60 s\n").of(Budgets.class));
     }
 }

@@ -8,35 +8,48 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class CautionsTest {
-    private static final String CLASS = "class: T\n- 60 min, vinyasa, intermediate\nstanding:\ndownward dog, 5 breaths\nplank, 3 breaths\n%s";
+    private static final String CLASS =
+            "class: T\n- 60 min, vinyasa, intermediate\nstanding:\ndownward dog, 5 breaths\nplank, 3 breaths\n%s";
 
     @Test
     void withoutAGroupAndWithoutNeedsItIsSilent() {
         assertEquals("", Checked.of(CLASS.formatted("")).says(Cautions.class));
-        assertEquals("", Checked.of(CLASS.formatted(""), Checked.group("12 mats")).says(Cautions.class));
+        assertEquals(
+                "", Checked.of(CLASS.formatted(""), Checked.group("12 mats")).says(Cautions.class));
     }
 
     @Test
     void aChangeIsWantedUntilItIsWrittenDown() {
         Checked wrists = Checked.of(CLASS.formatted(""), Checked.group("12 mats, 2 wrist"));
-        assertTrue(wrists.says(Cautions.class).startsWith("For wrist (2) a change is wanted: "), wrists.says(Cautions.class));
+        assertTrue(
+                wrists.says(Cautions.class).startsWith("For wrist (2) a change is wanted: "),
+                wrists.says(Cautions.class));
         assertEquals(Severity.LOOK, wrists.only(Cautions.class).severity());
         assertEquals(List.of("Write it beside the 2 poses"), wrists.offers(Cautions.class));
         Checked mended = wrists.mended(Cautions.class);
         assertEquals("", mended.says(Cautions.class));
-        assertTrue(((Step) mended.plan().sections().get(0).items().get(0)).note().startsWith("Wrist: "));
+        assertTrue(
+                ((Step) mended.plan().sections().get(0).items().get(0)).note().startsWith("Wrist: "));
     }
 
     @Test
     void aBlockedPoseMustGoAndAnotherIsOffered() {
-        Checked eyes = Checked.of(CLASS.formatted("inversions:\nheadstand, 5 breaths\nchild's pose, 5 breaths\n"), Checked.group("8 mats, 1 eye pressure"));
-        Finding blocked = eyes.of(Cautions.class).stream().filter(f -> f.about().equals("headstand")).findFirst().orElseThrow();
+        Checked eyes = Checked.of(
+                CLASS.formatted("inversions:\nheadstand, 5 breaths\nchild's pose, 5 breaths\n"),
+                Checked.group("8 mats, 1 eye pressure"));
+        Finding blocked = eyes.of(Cautions.class).stream()
+                .filter(f -> f.about().equals("headstand"))
+                .findFirst()
+                .orElseThrow();
         assertEquals(Severity.MUST, blocked.severity());
         assertEquals("Headstand is left out for somebody in this group: eye pressure (1).", blocked.what());
         List<Mend> mends = eyes.mends(blocked);
         assertTrue(mends.stream().anyMatch(m -> m.label().equals("Leave headstand out")), mends.toString());
         for (Mend mend : mends) {
-            assertTrue(eyes.mended(mend).of(Cautions.class).stream().noneMatch(f -> f.about().equals("headstand")), mend.label());
+            assertTrue(
+                    eyes.mended(mend).of(Cautions.class).stream()
+                            .noneMatch(f -> f.about().equals("headstand")),
+                    mend.label());
         }
     }
 
@@ -44,7 +57,9 @@ class CautionsTest {
     void whatIsOnlyToBeToldIsForYourInformation() {
         Checked faint = Checked.of("standing:\nmountain, 5 breaths\n", Checked.group("8 mats, 1 low blood pressure"));
         assertEquals(Severity.INFO, faint.only(Cautions.class).severity());
-        assertTrue(faint.says(Cautions.class).startsWith("For low blood pressure (1) there is something to say: "), faint.says(Cautions.class));
+        assertTrue(
+                faint.says(Cautions.class).startsWith("For low blood pressure (1) there is something to say: "),
+                faint.says(Cautions.class));
         assertEquals("", faint.mended(Cautions.class).says(Cautions.class));
     }
 }

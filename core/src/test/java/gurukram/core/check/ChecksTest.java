@@ -1,9 +1,8 @@
 package gurukram.core.check;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertTrue;
-
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.plan.Marks;
 import gurukram.core.plan.Thresholds;
@@ -13,10 +12,10 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class ChecksTest {
@@ -44,10 +43,19 @@ class ChecksTest {
     void everyRuleIsRegisteredAndHasItsTestAndItsExample() throws IOException {
         List<String> rules = ruleFiles();
         assertTrue(rules.size() >= 26, "only " + rules.size() + " rules found");
-        assertEquals(rules, Checks.all().stream().map(c -> c.getClass().getSimpleName()).sorted().toList());
+        assertEquals(
+                rules,
+                Checks.all().stream()
+                        .map(c -> c.getClass().getSimpleName())
+                        .sorted()
+                        .toList());
         for (Check check : Checks.all()) {
-            assertTrue(Files.exists(TESTS.resolve(check.getClass().getSimpleName() + "Test.java")), check.getClass() + " has no test");
-            assertTrue(Files.exists(MarkedExampleTest.fileOf(check.card())), check.card().rule() + " has no example");
+            assertTrue(
+                    Files.exists(TESTS.resolve(check.getClass().getSimpleName() + "Test.java")),
+                    check.getClass() + " has no test");
+            assertTrue(
+                    Files.exists(MarkedExampleTest.fileOf(check.card())),
+                    check.card().rule() + " has no example");
         }
     }
 
@@ -56,23 +64,32 @@ class ChecksTest {
         Set<String> rules = new HashSet<>();
         Set<String> thresholds = new HashSet<>();
         for (Check check : Checks.all()) {
-            assertTrue(rules.add(new Marks.Mute(check.card().rule(), "").rule()), check.card().rule());
+            assertTrue(
+                    rules.add(new Marks.Mute(check.card().rule(), "").rule()),
+                    check.card().rule());
             assertTrue(check.card().why().endsWith("."), check.card().rule());
             for (Threshold threshold : check.card().thresholds()) {
                 assertTrue(thresholds.add(threshold.name()), threshold.name());
-                new Thresholds(Map.of(threshold.name(), List.of(threshold.beginner(), threshold.intermediate(), threshold.advanced())));
+                new Thresholds(Map.of(
+                        threshold.name(),
+                        List.of(threshold.beginner(), threshold.intermediate(), threshold.advanced())));
             }
         }
     }
 
     @Test
     void anEmptyClassIsSilent() {
-        assertEquals(List.of(), Checked.of("class: T\n- 60 min, hatha, beginner\n").report().findings());
+        assertEquals(
+                List.of(),
+                Checked.of("class: T\n- 60 min, hatha, beginner\n").report().findings());
     }
 
     @Test
     void theWorstComesFirstThenTheEarliest() {
-        List<Finding> findings = Checked.of("standing:\ntree, right, 9 breaths\nchair, 9 breaths\nmountain, 9 breaths\n").report().findings();
+        List<Finding> findings = Checked.of(
+                        "standing:\ntree, right, 9 breaths\nchair, 9 breaths\nmountain, 9 breaths\n")
+                .report()
+                .findings();
         List<Severity> severities = findings.stream().map(Finding::severity).toList();
         assertEquals(severities.stream().sorted().toList(), severities);
         assertEquals(Severity.MUST, severities.get(0));
@@ -89,18 +106,26 @@ class ChecksTest {
                 text.formatted("class: T\n- muted sides-uneven: sore knee today\n", "", ""))) {
             Report report = Checked.of(muted).report();
             assertTrue(report.findings().stream().noneMatch(f -> f.rule().equals("sides-uneven")), muted);
-            assertEquals(List.of("sore knee today"), report.muted().stream().map(m -> m.by().why()).toList());
+            assertEquals(
+                    List.of("sore knee today"),
+                    report.muted().stream().map(m -> m.by().why()).toList());
         }
     }
 
     @Test
     void aMendThatBreaksSomethingElseIsWithheld() {
-        Checked lunges = Checked.of("standing:\nflow, 1 round, one side\n  high lunge, lead, in\n  warrior 2, lead, out\nend flow\n");
-        assertEquals(List.of(), lunges.offers(OddSides.class), "two rounds would step from lunge to lunge on the other side");
+        Checked lunges = Checked.of(
+                "standing:\nflow, 1 round, one side\n  high lunge, lead, in\n  warrior 2, lead, out\nend flow\n");
+        assertEquals(
+                List.of(),
+                lunges.offers(OddSides.class),
+                "two rounds would step from lunge to lunge on the other side");
     }
 
     @Test
     void aRuleNobodyKnowsIsSaidSo() {
-        assertTrue(assertThrows(Refused.class, () -> Checks.card("no-such-rule")).getMessage().contains("no check called"));
+        assertTrue(assertThrows(Refused.class, () -> Checks.card("no-such-rule"))
+                .getMessage()
+                .contains("no check called"));
     }
 }

@@ -13,6 +13,8 @@ class ClosingTest {
         assertEquals("The class ends with the rest; it has no close.", lying.says(Closing.class));
         assertEquals(List.of("Add a close of one minute, sitting"), lying.offers(Closing.class));
         assertEquals("", lying.mended(Closing.class).says(Closing.class));
-        assertTrue(Checked.of("floor:\nbound angle, 5 breaths\n").of(Closing.class).isEmpty(), "without a rest that is said first");
+        assertTrue(
+                Checked.of("floor:\nbound angle, 5 breaths\n").of(Closing.class).isEmpty(),
+                "without a rest that is said first");
     }
 }

@@ -15,34 +15,53 @@ class DoseRangeTest {
 
     @Test
     void aBeginnersTreeHasTwoToSixBreaths() {
-        assertEquals("Tree for 1 breath; usual for beginners: 2-6 breaths.", tree("beginner", "1 breath").says(DoseRange.class));
+        assertEquals(
+                "Tree for 1 breath; usual for beginners: 2-6 breaths.",
+                tree("beginner", "1 breath").says(DoseRange.class));
         assertEquals("", tree("beginner", "2 breaths").says(DoseRange.class));
         assertEquals("", tree("beginner", "6 breaths").says(DoseRange.class));
-        assertEquals("Tree for 7 breaths; usual for beginners: 2-6 breaths.", tree("beginner", "7 breaths").says(DoseRange.class));
+        assertEquals(
+                "Tree for 7 breaths; usual for beginners: 2-6 breaths.",
+                tree("beginner", "7 breaths").says(DoseRange.class));
         assertEquals("", tree("intermediate", "7 breaths").says(DoseRange.class));
     }
 
     @Test
     void secondsAreComparedByTheBreathOfThePose() {
         assertEquals("", tree("beginner", "36 s").says(DoseRange.class));
-        assertEquals("Tree for 37 s; usual for beginners: 2-6 breaths.", tree("beginner", "37 s").says(DoseRange.class));
-        assertEquals(List.of("Make it 36 s", "Make it 24 s"), tree("beginner", "37 s").offers(DoseRange.class));
+        assertEquals(
+                "Tree for 37 s; usual for beginners: 2-6 breaths.",
+                tree("beginner", "37 s").says(DoseRange.class));
+        assertEquals(
+                List.of("Make it 36 s", "Make it 24 s"),
+                tree("beginner", "37 s").offers(DoseRange.class));
     }
 
     @Test
     void theNearestEndAndTheUsualDoseAreOffered() {
-        assertEquals(List.of("Make it 6 breaths", "Make it 4 breaths"), tree("beginner", "9 breaths").offers(DoseRange.class));
-        assertEquals(List.of("Make it 2 breaths", "Make it 4 breaths"), tree("beginner", "1 breath").offers(DoseRange.class));
-        for (Mend mend : tree("beginner", "9 breaths").mends(tree("beginner", "9 breaths").only(DoseRange.class))) {
+        assertEquals(
+                List.of("Make it 6 breaths", "Make it 4 breaths"),
+                tree("beginner", "9 breaths").offers(DoseRange.class));
+        assertEquals(
+                List.of("Make it 2 breaths", "Make it 4 breaths"),
+                tree("beginner", "1 breath").offers(DoseRange.class));
+        for (Mend mend : tree("beginner", "9 breaths")
+                .mends(tree("beginner", "9 breaths").only(DoseRange.class))) {
             assertEquals("", tree("beginner", "9 breaths").mended(mend).says(DoseRange.class));
         }
     }
 
     @Test
     void aLevelsOwnLineIsMendedWhereItStands() {
-        Checked advanced = Checked.of("class: T\n- 60 min, hatha, advanced\nbalance:\ntree, both, 6 breaths\n- advanced: 20 breaths\n");
+        Checked advanced = Checked.of(
+                "class: T\n- 60 min, hatha, advanced\nbalance:\ntree, both, 6 breaths\n- advanced: 20 breaths\n");
         assertTrue(advanced.says(DoseRange.class).startsWith("Tree for 20 breaths"), advanced.says(DoseRange.class));
-        Step mended = (Step) advanced.mended(DoseRange.class).plan().sections().get(0).items().get(0);
+        Step mended = (Step) advanced.mended(DoseRange.class)
+                .plan()
+                .sections()
+                .get(0)
+                .items()
+                .get(0);
         assertEquals("6 breaths", mended.dose().toString());
         assertEquals("12 breaths", mended.doseFor(Level.ADVANCED).toString());
     }
@@ -50,6 +69,9 @@ class DoseRangeTest {
     @Test
     void flowsAndTheFinalRestAreJudgedElsewhere() {
         assertEquals("", Checked.of("rest:\nfinal rest, 1500 s\n").says(DoseRange.class));
-        assertEquals("", Checked.of("standing:\nflow, 2 rounds, both sides\n  tree, lead, in\n  mountain, out\nend flow\n").says(DoseRange.class));
+        assertEquals(
+                "",
+                Checked.of("standing:\nflow, 2 rounds, both sides\n  tree, lead, in\n  mountain, out\nend flow\n")
+                        .says(DoseRange.class));
     }
 }

@@ -16,13 +16,18 @@ class FacingTurnsTest {
     @Test
     void eightTurnsOfTheRoomAreTheMost() {
         assertEquals("", turns(8).says(FacingTurns.class));
-        assertEquals("The room turns between along and across the mat 9 times; 8 is the most you want.", turns(9).says(FacingTurns.class));
+        assertEquals(
+                "The room turns between along and across the mat 9 times; 8 is the most you want.",
+                turns(9).says(FacingTurns.class));
         assertEquals(9, turns(9).only(FacingTurns.class).moments().size());
     }
 
     @Test
     void insideFlowsTheTurnsBelongToTheFlow() {
-        assertEquals(List.of(), Checked.of("standing:\nflow, 9 rounds, no sides\n  chair, out\n  goddess, in\nend flow\n").of(FacingTurns.class));
+        assertEquals(
+                List.of(),
+                Checked.of("standing:\nflow, 9 rounds, no sides\n  chair, out\n  goddess, in\nend flow\n")
+                        .of(FacingTurns.class));
         assertTrue(Checks.card("facing").thresholds().size() == 1);
     }
 }

@@ -16,12 +16,16 @@ class FloorTripsTest {
     void threeTripsAreSilentAndFourAreNot() {
         assertEquals("", trips(2).says(FloorTrips.class));
         assertEquals("", trips(3).says(FloorTrips.class));
-        assertEquals("The class comes up from the floor and goes down again 4 times; 3 is the most you want.", trips(4).says(FloorTrips.class));
+        assertEquals(
+                "The class comes up from the floor and goes down again 4 times; 3 is the most you want.",
+                trips(4).says(FloorTrips.class));
     }
 
     @Test
     void aSchoolMaySetItsOwn() {
-        Checked five = Checked.of("floor:\nbound angle, 5 breaths\n" + "chair, 5 breaths\nbound angle, 5 breaths\n".repeat(4), SchoolWords.read("threshold floor-trips 4"));
+        Checked five = Checked.of(
+                "floor:\nbound angle, 5 breaths\n" + "chair, 5 breaths\nbound angle, 5 breaths\n".repeat(4),
+                SchoolWords.read("threshold floor-trips 4"));
         assertEquals(List.of(), five.of(FloorTrips.class));
         assertTrue(trips(4).of(FloorTrips.class).size() == 1);
     }

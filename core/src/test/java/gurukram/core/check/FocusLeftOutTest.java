@@ -4,8 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.pose.BodyArea;
-import java.util.Set;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class FocusLeftOutTest {
@@ -15,9 +15,13 @@ class FocusLeftOutTest {
 
     @Test
     void whatTheClassIsAboutIsFeltForTwoMinutes() {
-        assertEquals("The class is about “shoulders”, and the shoulders are left out.", about("shoulders", "bound angle, 200 s\n").says(FocusLeftOut.class));
+        assertEquals(
+                "The class is about “shoulders”, and the shoulders are left out.",
+                about("shoulders", "bound angle, 200 s\n").says(FocusLeftOut.class));
         assertEquals("", about("inner thighs", "bound angle, 120 s\n").says(FocusLeftOut.class));
-        assertEquals("The class is about “inner thighs”, and the inner thighs get 1:59 min.", about("inner thighs", "bound angle, 119 s\n").says(FocusLeftOut.class));
+        assertEquals(
+                "The class is about “inner thighs”, and the inner thighs get 1:59 min.",
+                about("inner thighs", "bound angle, 119 s\n").says(FocusLeftOut.class));
     }
 
     @Test

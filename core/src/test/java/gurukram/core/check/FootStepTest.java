@@ -5,18 +5,21 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.notation.SchoolWords;
 import gurukram.core.plan.School;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class FootStepTest {
-    private static final String FLOW = "standing:\n%sflow, 2 rounds, both sides\n  raised arms, in\n  standing fold, out\n  low lunge, %s, in\n%s  low lunge, %s, in\n  standing fold, out\nend flow\n";
+    private static final String FLOW =
+            "standing:\n%sflow, 2 rounds, both sides\n  raised arms, in\n  standing fold, out\n  low lunge, %s, in\n%s  low lunge, %s, in\n  standing fold, out\nend flow\n";
 
     @Test
     void fromLungeToLungeOnTheOtherSideNoStepLeads() {
         Checked impossible = Checked.of(FLOW.formatted("", "other", "  - note: back\n", "lead"));
         assertTrue(impossible.says(FootStep.class).contains("no step leads"), impossible.says(FootStep.class));
         assertEquals(Severity.MUST, impossible.of(FootStep.class).get(0).severity());
-        assertEquals("", Checked.of(FLOW.formatted("", "other", "  downward dog, out\n", "lead")).says(FootStep.class));
+        assertEquals(
+                "",
+                Checked.of(FLOW.formatted("", "other", "  downward dog, out\n", "lead"))
+                        .says(FootStep.class));
     }
 
     @Test
@@ -26,7 +29,11 @@ class FootStepTest {
         School rule = SchoolWords.read("returning leg");
         assertEquals("", Checked.of(same).says(FootStep.class));
         assertEquals("", Checked.of(returning, rule).says(FootStep.class));
-        assertTrue(Checked.of(same, rule).says(FootStep.class).contains("the foot that went back first comes forward first"));
-        assertTrue(Checked.of(returning, SchoolWords.read("same front leg")).says(FootStep.class).contains("the same leg comes forward again"));
+        assertTrue(Checked.of(same, rule)
+                .says(FootStep.class)
+                .contains("the foot that went back first comes forward first"));
+        assertTrue(Checked.of(returning, SchoolWords.read("same front leg"))
+                .says(FootStep.class)
+                .contains("the same leg comes forward again"));
     }
 }

@@ -7,15 +7,24 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class HighRiskTest {
-    private static final String HEAD = "class: T\n- 60 min, hatha, advanced\ninversions:\n%sheadstand, 5 breaths\n%schild's pose, 5 breaths\n";
+    private static final String HEAD =
+            "class: T\n- 60 min, hatha, advanced\ninversions:\n%sheadstand, 5 breaths\n%schild's pose, 5 breaths\n";
 
     @Test
     void itNeedsALadderAWayOutAndSomebodyWhoWatches() {
         Checked bare = Checked.of(HEAD.formatted("", ""));
-        assertEquals("Headstand is a high-risk pose; there is no earlier rung before it, no way out on offer, no word about who watches.", bare.says(HighRisk.class));
+        assertEquals(
+                "Headstand is a high-risk pose; there is no earlier rung before it, no way out on offer, no word about who watches.",
+                bare.says(HighRisk.class));
         assertEquals(Severity.MUST, bare.only(HighRisk.class).severity());
-        assertEquals("Headstand is a high-risk pose; there is no way out on offer.", Checked.of(HEAD.formatted("dolphin, 5 breaths\n", "- note: Watched by Ilse, 4 mats at a time.\n")).says(HighRisk.class));
-        assertEquals("", Checked.of(HEAD.formatted("dolphin, 5 breaths\n", "- note: Way out: dolphin. Watched by Ilse.\n")).says(HighRisk.class));
+        assertEquals(
+                "Headstand is a high-risk pose; there is no way out on offer.",
+                Checked.of(HEAD.formatted("dolphin, 5 breaths\n", "- note: Watched by Ilse, 4 mats at a time.\n"))
+                        .says(HighRisk.class));
+        assertEquals(
+                "",
+                Checked.of(HEAD.formatted("dolphin, 5 breaths\n", "- note: Way out: dolphin. Watched by Ilse.\n"))
+                        .says(HighRisk.class));
     }
 
     @Test

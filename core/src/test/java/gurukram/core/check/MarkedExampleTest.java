@@ -31,7 +31,8 @@ class MarkedExampleTest {
 
     @TestFactory
     Stream<DynamicTest> theMarkedLinesAndNoOthers() {
-        return Checks.all().stream().map(check -> DynamicTest.dynamicTest(check.card().rule(), () -> holds(check)));
+        return Checks.all().stream()
+                .map(check -> DynamicTest.dynamicTest(check.card().rule(), () -> holds(check)));
     }
 
     private static void holds(Check check) throws IOException {
@@ -56,7 +57,10 @@ class MarkedExampleTest {
         List<String> lines = new ArrayList<>();
         for (String line : lines(text)) {
             String plain = line.startsWith("#") ? "" : line;
-            lines.add(plain.endsWith(MARK) ? plain.substring(0, plain.length() - MARK.length()).stripTrailing() : plain);
+            lines.add(
+                    plain.endsWith(MARK)
+                            ? plain.substring(0, plain.length() - MARK.length()).stripTrailing()
+                            : plain);
         }
         Reading reading = Notation.read(String.join("\n", lines));
         TreeSet<Integer> found = new TreeSet<>();
@@ -78,7 +82,8 @@ class MarkedExampleTest {
     static Group group(String text) {
         Group group = null;
         for (String line : lines(text)) {
-            if (line.startsWith("# room: ")) group = new Group(group.mats(), group.needs(), Checked.room(line.substring(8)));
+            if (line.startsWith("# room: "))
+                group = new Group(group.mats(), group.needs(), Checked.room(line.substring(8)));
             else if (line.startsWith("# ")) group = Checked.group(line.substring(2));
         }
         return group;

@@ -14,14 +14,23 @@ class OneLegTest {
     @Test
     void aMinuteOnOneLegIsTheMostForBeginners() {
         assertEquals("", standing("beginner", "tree, both, 60 s\n").says(OneLeg.class));
-        assertEquals("The right leg stands alone for 1:01 min (tree); 60 s are the most for this level. | The left leg stands alone for 1:01 min (tree); 60 s are the most for this level.", standing("beginner", "tree, both, 61 s\n").says(OneLeg.class));
+        assertEquals(
+                "The right leg stands alone for 1:01 min (tree); 60 s are the most for this level. | The left leg stands alone for 1:01 min (tree); 60 s are the most for this level.",
+                standing("beginner", "tree, both, 61 s\n").says(OneLeg.class));
         assertEquals("", standing("intermediate", "tree, both, 90 s\n").says(OneLeg.class));
         assertEquals("", standing("advanced", "tree, both, 120 s\n").says(OneLeg.class));
     }
 
     @Test
     void posesOnTheSameLegAddUpAndBothFeetBetweenDoNot() {
-        assertTrue(standing("beginner", "tree, right, 40 s\neagle, right, 40 s\n").says(OneLeg.class).contains("(tree and eagle)"), standing("beginner", "tree, right, 40 s\neagle, right, 40 s\n").says(OneLeg.class));
-        assertEquals(List.of(), standing("beginner", "tree, right, 40 s\nmountain, 2 breaths\neagle, right, 40 s\n").of(OneLeg.class));
+        assertTrue(
+                standing("beginner", "tree, right, 40 s\neagle, right, 40 s\n")
+                        .says(OneLeg.class)
+                        .contains("(tree and eagle)"),
+                standing("beginner", "tree, right, 40 s\neagle, right, 40 s\n").says(OneLeg.class));
+        assertEquals(
+                List.of(),
+                standing("beginner", "tree, right, 40 s\nmountain, 2 breaths\neagle, right, 40 s\n")
+                        .of(OneLeg.class));
     }
 }

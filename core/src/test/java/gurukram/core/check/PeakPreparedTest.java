@@ -10,51 +10,83 @@ class PeakPreparedTest {
     private static final String HEAD = "class: T\n- 60 min, hatha, intermediate\n- peak pose: half moon\n";
 
     private static String of(Checked checked, String action) {
-        return String.join(" | ", checked.of(PeakPrepared.class).stream().filter(f -> f.about().equals(action)).map(Finding::what).toList());
+        return String.join(
+                " | ",
+                checked.of(PeakPrepared.class).stream()
+                        .filter(f -> f.about().equals(action))
+                        .map(Finding::what)
+                        .toList());
     }
 
     @Test
     void aPeakThatDoesNotComeIsTold() {
-        assertEquals("The class leads to half moon, and it does not come.", Checked.of(HEAD + "standing:\nchair, 5 breaths\n").says(PeakPrepared.class));
+        assertEquals(
+                "The class leads to half moon, and it does not come.",
+                Checked.of(HEAD + "standing:\nchair, 5 breaths\n").says(PeakPrepared.class));
     }
 
     @Test
     void aRungTowardsThePeakIsThePeakOfThisClass() {
-        assertTrue(!Checked.of(HEAD + "peak:\nhalf moon at the wall, both, 5 breaths\n").says(PeakPrepared.class).contains("does not come"));
+        assertTrue(!Checked.of(HEAD + "peak:\nhalf moon at the wall, both, 5 breaths\n")
+                .says(PeakPrepared.class)
+                .contains("does not come"));
     }
 
     @Test
     void aStrongDemandThatNothingPreparesMustBeMended() {
         Checked cold = Checked.of(HEAD + "peak:\nhalf moon, both, 5 breaths\n");
-        assertEquals("Half moon asks for one leg balance (3 of 3): nothing before it prepares that.", of(cold, "one-leg-balance"));
+        assertEquals(
+                "Half moon asks for one leg balance (3 of 3): nothing before it prepares that.",
+                of(cold, "one-leg-balance"));
         assertTrue(cold.of(PeakPrepared.class).stream().anyMatch(f -> f.severity() == Severity.MUST));
     }
 
     @Test
     void ninetySecondsASideAreEnoughAndOneBreathLessIsNot() {
-        String before = HEAD + "balance:\nhalf moon at the wall, both, %d breaths\ntree, both, %d breaths\npeak:\nhalf moon, both, 4 breaths\n";
+        String before = HEAD
+                + "balance:\nhalf moon at the wall, both, %d breaths\ntree, both, %d breaths\npeak:\nhalf moon, both, 4 breaths\n";
         assertEquals("", of(Checked.of(before.formatted(7, 8)), "one-leg-balance"));
-        assertEquals("Half moon asks for one leg balance (3 of 3): there are 1:24 min a side of it, where 1:30 min are wanted.", of(Checked.of(before.formatted(7, 7)), "one-leg-balance"));
+        assertEquals(
+                "Half moon asks for one leg balance (3 of 3): there are 1:24 min a side of it, where 1:30 min are wanted.",
+                of(Checked.of(before.formatted(7, 7)), "one-leg-balance"));
     }
 
     @Test
     void onePoseIsTooFewAndOneSideIsNamed() {
-        assertTrue(of(Checked.of(HEAD + "balance:\nhalf moon at the wall, both, 20 breaths\npeak:\nhalf moon, both, 4 breaths\n"), "one-leg-balance").contains("only half moon at the wall prepares it"));
-        String oneSide = HEAD + "balance:\nhalf moon at the wall, both, 5 breaths\ntree, right, 20 breaths\ntree, left, 5 breaths\npeak:\nhalf moon, both, 4 breaths\n";
-        assertTrue(of(Checked.of(oneSide), "one-leg-balance").contains("the left side has 1:00 min of it, where 1:30 min are wanted"), of(Checked.of(oneSide), "one-leg-balance"));
+        assertTrue(of(
+                        Checked.of(
+                                HEAD
+                                        + "balance:\nhalf moon at the wall, both, 20 breaths\npeak:\nhalf moon, both, 4 breaths\n"),
+                        "one-leg-balance")
+                .contains("only half moon at the wall prepares it"));
+        String oneSide = HEAD
+                + "balance:\nhalf moon at the wall, both, 5 breaths\ntree, right, 20 breaths\ntree, left, 5 breaths\npeak:\nhalf moon, both, 4 breaths\n";
+        assertTrue(
+                of(Checked.of(oneSide), "one-leg-balance")
+                        .contains("the left side has 1:00 min of it, where 1:30 min are wanted"),
+                of(Checked.of(oneSide), "one-leg-balance"));
     }
 
     @Test
     void twentyMinutesBeforeAreTheMost() {
-        String text = HEAD + "balance:\nhalf moon at the wall, both, 10 breaths\ntree, both, 10 breaths\nfloor:\nbound angle, %d s\npeak:\nhalf moon, both, 4 breaths\n";
+        String text = HEAD
+                + "balance:\nhalf moon at the wall, both, 10 breaths\ntree, both, 10 breaths\nfloor:\nbound angle, %d s\npeak:\nhalf moon, both, 4 breaths\n";
         assertTrue(!of(Checked.of(text.formatted(1100)), "one-leg-balance").contains("the last of it"));
-        assertTrue(of(Checked.of(text.formatted(1300)), "one-leg-balance").contains("the last of it was 22 min before, where 20 min are the most"), of(Checked.of(text.formatted(1300)), "one-leg-balance"));
+        assertTrue(
+                of(Checked.of(text.formatted(1300)), "one-leg-balance")
+                        .contains("the last of it was 22 min before, where 20 min are the most"),
+                of(Checked.of(text.formatted(1300)), "one-leg-balance"));
     }
 
     @Test
     void theOffersHoldLongerOrPutSomethingIn() {
-        Checked brief = Checked.of(HEAD + "balance:\nhalf moon at the wall, both, 7 breaths\ntree, both, 7 breaths\npeak:\nhalf moon, both, 4 breaths\n");
-        Finding finding = brief.of(PeakPrepared.class).stream().filter(f -> f.about().equals("one-leg-balance")).findFirst().orElseThrow();
+        Checked brief = Checked.of(
+                HEAD
+                        + "balance:\nhalf moon at the wall, both, 7 breaths\ntree, both, 7 breaths\npeak:\nhalf moon, both, 4 breaths\n");
+        Finding finding = brief.of(PeakPrepared.class).stream()
+                .filter(f -> f.about().equals("one-leg-balance"))
+                .findFirst()
+                .orElseThrow();
         List<Mend> mends = brief.mends(finding);
         assertEquals("Hold tree for 8 breaths instead of 7", mends.get(0).label());
         for (Mend mend : mends) assertEquals("", of(brief.mended(mend), "one-leg-balance"));

@@ -8,20 +8,33 @@ import org.junit.jupiter.api.Test;
 
 class PropFetchTest {
     private static String block(String before, String settingUp) {
-        return "class: T\n- 60 min, vinyasa, intermediate\nstanding:\n" + before + "tree, both, 5 breaths\n- props: 1 block\n" + settingUp;
+        return "class: T\n- 60 min, vinyasa, intermediate\nstanding:\n" + before
+                + "tree, both, 5 breaths\n- props: 1 block\n" + settingUp;
     }
 
     @Test
     void thirtySecondsAreEnoughToFetchIt() {
-        assertEquals("The block is first asked for at tree, and there are 14 s to fetch it; 30 s are wanted.", Checked.of(block("", "")).says(PropFetch.class));
-        assertTrue(Checked.of(block("", "- setting up 33 s\n")).says(PropFetch.class).contains("30 s to fetch it; 30 s are wanted"));
+        assertEquals(
+                "The block is first asked for at tree, and there are 14 s to fetch it; 30 s are wanted.",
+                Checked.of(block("", "")).says(PropFetch.class));
+        assertTrue(Checked.of(block("", "- setting up 33 s\n"))
+                .says(PropFetch.class)
+                .contains("30 s to fetch it; 30 s are wanted"));
         assertEquals("", Checked.of(block("", "- setting up 33.4 s\n")).says(PropFetch.class));
     }
 
     @Test
     void namedEarlyOrInTheClassNoteItIsThere() {
-        assertEquals("", Checked.of(block("mountain, 5 breaths\n- note: Blocks by the mat, please.\n", "")).says(PropFetch.class));
-        assertTrue(Checked.of(block("mountain, 5 breaths\n", "")).mended(PropFetch.class).of(PropFetch.class).isEmpty());
-        assertEquals(List.of("Name it at the beginning: “Have ready by the mat: 1 block.”"), Checked.of(block("mountain, 5 breaths\n", "")).offers(PropFetch.class));
+        assertEquals(
+                "",
+                Checked.of(block("mountain, 5 breaths\n- note: Blocks by the mat, please.\n", ""))
+                        .says(PropFetch.class));
+        assertTrue(Checked.of(block("mountain, 5 breaths\n", ""))
+                .mended(PropFetch.class)
+                .of(PropFetch.class)
+                .isEmpty());
+        assertEquals(
+                List.of("Name it at the beginning: “Have ready by the mat: 1 block.”"),
+                Checked.of(block("mountain, 5 breaths\n", "")).offers(PropFetch.class));
     }
 }

@@ -1,17 +1,21 @@
 package gurukram.core.check;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class SecondSideTest {
-    private static final String FIRST = "standing:\nhigh lunge, right, 3 breaths\nwarrior 2, right, 3 breaths\ntriangle, right, 3 breaths\n";
+    private static final String FIRST =
+            "standing:\nhigh lunge, right, 3 breaths\nwarrior 2, right, 3 breaths\ntriangle, right, 3 breaths\n";
 
     @Test
     void theSameStepsInTheSameOrderAreSilent() {
-        assertEquals("", Checked.of(FIRST + "high lunge, left, 3 breaths\nwarrior 2, left, 3 breaths\ntriangle, left, 3 breaths\n").says(SecondSide.class));
+        assertEquals(
+                "",
+                Checked.of(
+                                FIRST
+                                        + "high lunge, left, 3 breaths\nwarrior 2, left, 3 breaths\ntriangle, left, 3 breaths\n")
+                        .says(SecondSide.class));
     }
 
     @Test
@@ -25,21 +29,27 @@ class SecondSideTest {
 
     @Test
     void aStepTooManyIsMissingOnTheFirstSide() {
-        Checked extra = Checked.of(FIRST + "high lunge, left, 3 breaths\nwarrior 2, left, 3 breaths\ntriangle, left, 3 breaths\npyramid, left, 3 breaths\n");
+        Checked extra = Checked.of(
+                FIRST
+                        + "high lunge, left, 3 breaths\nwarrior 2, left, 3 breaths\ntriangle, left, 3 breaths\npyramid, left, 3 breaths\n");
         assertEquals("The right side lacks pyramid.", extra.says(SecondSide.class));
         assertEquals("", extra.mended(SecondSide.class).says(SecondSide.class));
     }
 
     @Test
     void anotherOrderIsToldAndTaken() {
-        Checked other = Checked.of(FIRST + "warrior 2, left, 3 breaths\nhigh lunge, left, 3 breaths\ntriangle, left, 3 breaths\n");
-        assertEquals("The left side comes in another order: warrior 2, high lunge and triangle, after high lunge, warrior 2 and triangle on the right.", other.says(SecondSide.class));
+        Checked other = Checked.of(
+                FIRST + "warrior 2, left, 3 breaths\nhigh lunge, left, 3 breaths\ntriangle, left, 3 breaths\n");
+        assertEquals(
+                "The left side comes in another order: warrior 2, high lunge and triangle, after high lunge, warrior 2 and triangle on the right.",
+                other.says(SecondSide.class));
         assertEquals("", other.mended(SecondSide.class).says(SecondSide.class));
     }
 
     @Test
     void aChangeForOnePassIsToldUnlessTheOtherHasTheSame() {
-        String flow = "standing:\nflow \"wall\", 2 rounds, both sides\n  high lunge, lead, in\n  warrior 2, lead, out\n%s  triangle, lead, in\nend flow\n";
+        String flow =
+                "standing:\nflow \"wall\", 2 rounds, both sides\n  high lunge, lead, in\n  warrior 2, lead, out\n%s  triangle, lead, in\nend flow\n";
         Checked one = Checked.of(flow.formatted("  - second pass: leave out\n"));
         assertEquals("On the second side of “wall” warrior 2 is left out.", one.says(SecondSide.class));
         assertEquals("", one.mended(SecondSide.class).says(SecondSide.class));
@@ -48,6 +58,9 @@ class SecondSideTest {
 
     @Test
     void twoPosesOnOneSideOnlyAreNoBlocks() {
-        assertEquals("", Checked.of("standing:\ntree, right, 3 breaths\neagle, left, 3 breaths\n").says(SecondSide.class));
+        assertEquals(
+                "",
+                Checked.of("standing:\ntree, right, 3 breaths\neagle, left, 3 breaths\n")
+                        .says(SecondSide.class));
     }
 }

@@ -14,8 +14,12 @@ class SlotLengthTest {
     @Test
     void threePercentEitherWayAreInTheSlot() {
         assertEquals("", lasting(1_200 + 36 - 12).says(SlotLength.class));
-        assertTrue(lasting(1_260).says(SlotLength.class).contains("too long"), lasting(1_260).says(SlotLength.class));
-        assertTrue(lasting(1_100).says(SlotLength.class).contains("too short"), lasting(1_100).says(SlotLength.class));
+        assertTrue(
+                lasting(1_260).says(SlotLength.class).contains("too long"),
+                lasting(1_260).says(SlotLength.class));
+        assertTrue(
+                lasting(1_100).says(SlotLength.class).contains("too short"),
+                lasting(1_100).says(SlotLength.class));
         assertEquals(Severity.LOOK, lasting(1_260).only(SlotLength.class).severity());
         assertEquals(Severity.MUST, lasting(1_500).only(SlotLength.class).severity());
         assertEquals(Severity.LOOK, lasting(300).only(SlotLength.class).severity());
@@ -24,15 +28,22 @@ class SlotLengthTest {
     @Test
     void itIsFittedOrGivenAnotherSlot() {
         Checked over = lasting(1_260);
-        assertEquals(List.of("Fit it to 20 min: easy seat 1215 s open instead of 21 min open"), over.offers(SlotLength.class).subList(0, 1));
+        assertEquals(
+                List.of("Fit it to 20 min: easy seat 1215 s open instead of 21 min open"),
+                over.offers(SlotLength.class).subList(0, 1));
         assertEquals("", over.mended(SlotLength.class).says(SlotLength.class));
-        assertTrue(lasting(1_500).offers(SlotLength.class).contains("Take a slot of 25 min"), lasting(1_500).offers(SlotLength.class).toString());
+        assertTrue(
+                lasting(1_500).offers(SlotLength.class).contains("Take a slot of 25 min"),
+                lasting(1_500).offers(SlotLength.class).toString());
     }
 
     @Test
     void aTitleThatSaysAnotherLengthIsTold() {
-        Checked titled = Checked.of("class: Hips in 30 minutes\n- 20 min, hatha, beginner\nfloor:\neasy seat, 1200 s open\n");
-        assertTrue(titled.says(SlotLength.class).startsWith("The title says 30 minutes, and the class lasts 20:"), titled.says(SlotLength.class));
+        Checked titled =
+                Checked.of("class: Hips in 30 minutes\n- 20 min, hatha, beginner\nfloor:\neasy seat, 1200 s open\n");
+        assertTrue(
+                titled.says(SlotLength.class).startsWith("The title says 30 minutes, and the class lasts 20:"),
+                titled.says(SlotLength.class));
         assertEquals(List.of("Call it “Hips in 20 min”"), titled.offers(SlotLength.class));
     }
 }

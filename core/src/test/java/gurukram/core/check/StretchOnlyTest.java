@@ -14,8 +14,14 @@ class StretchOnlyTest {
     @Test
     void threeMinutesOfStretchWantSomeWork() {
         assertEquals("", folding(179, "").says(StretchOnly.class));
-        assertEquals("Lengthened and never at work: inner thighs (3:00 min).", folding(180, "").says(StretchOnly.class));
-        assertEquals(List.of(Severity.INFO), folding(181, "").of(StretchOnly.class).stream().map(Finding::severity).toList());
+        assertEquals(
+                "Lengthened and never at work: inner thighs (3:00 min).",
+                folding(180, "").says(StretchOnly.class));
+        assertEquals(
+                List.of(Severity.INFO),
+                folding(181, "").of(StretchOnly.class).stream()
+                        .map(Finding::severity)
+                        .toList());
         assertTrue(!folding(300, "goddess, 30 s\n").says(StretchOnly.class).contains("hamstrings"));
     }
 }

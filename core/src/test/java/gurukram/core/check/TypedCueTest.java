@@ -16,7 +16,8 @@ class TypedCueTest {
         Checked bare = saying("both", "5 breaths", "right foot forward");
         assertEquals("“right foot forward” is said on both sides of high lunge.", bare.says(TypedCue.class));
         assertEquals(Severity.MUST, bare.only(TypedCue.class).severity());
-        assertEquals(List.of("Say “{lead} foot forward”", "Say the usual words of the pose"), bare.offers(TypedCue.class));
+        assertEquals(
+                List.of("Say “{lead} foot forward”", "Say the usual words of the pose"), bare.offers(TypedCue.class));
         assertEquals("", bare.mended(TypedCue.class).says(TypedCue.class));
         assertEquals("", saying("both", "5 breaths", "{lead} foot forward").says(TypedCue.class));
     }
@@ -24,9 +25,15 @@ class TypedCueTest {
     @Test
     void onOneSideItIsWrongWhenItIsTheOther() {
         assertEquals("", saying("right", "5 breaths", "right foot forward").says(TypedCue.class));
-        assertEquals("“left foot forward” is said in high lunge on the right.", saying("right", "5 breaths", "left foot forward").says(TypedCue.class));
+        assertEquals(
+                "“left foot forward” is said in high lunge on the right.",
+                saying("right", "5 breaths", "left foot forward").says(TypedCue.class));
         assertEquals("", saying("right", "5 breaths", "left hand to the heart").says(TypedCue.class));
-        assertEquals("Say “right foot forward”", saying("right", "5 breaths", "left foot forward").offers(TypedCue.class).get(1));
+        assertEquals(
+                "Say “right foot forward”",
+                saying("right", "5 breaths", "left foot forward")
+                        .offers(TypedCue.class)
+                        .get(1));
     }
 
     @Test
@@ -36,13 +43,17 @@ class TypedCueTest {
         assertEquals("The words say “ten breaths”, and the step has 8.", ten.says(TypedCue.class));
         assertEquals(List.of("Say “stay for 8 breaths”"), ten.offers(TypedCue.class));
         assertEquals("", saying("both", "8 breaths", "two more breaths").says(TypedCue.class));
-        assertEquals("The words say “30 seconds”, and the step has 20.", saying("both", "20 s", "30 seconds here").says(TypedCue.class));
+        assertEquals(
+                "The words say “30 seconds”, and the step has 20.",
+                saying("both", "20 s", "30 seconds here").says(TypedCue.class));
     }
 
     @Test
     void noLimbIsInTwoPlaces() {
         Checked twice = saying("both", "5 breaths", "{lead} hand down, {lead} hand up");
-        assertTrue(twice.says(TypedCue.class).startsWith("The words move the {lead} hand twice"), twice.says(TypedCue.class));
+        assertTrue(
+                twice.says(TypedCue.class).startsWith("The words move the {lead} hand twice"),
+                twice.says(TypedCue.class));
         assertEquals(List.of("Say “{lead} hand down, {other} hand up”"), twice.offers(TypedCue.class));
         assertEquals("", twice.mended(TypedCue.class).says(TypedCue.class));
     }

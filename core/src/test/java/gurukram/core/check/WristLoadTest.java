@@ -16,10 +16,16 @@ class WristLoadTest {
     void thirtyFiftyAndSeventyAreTheMost() {
         assertEquals("", planks("beginner", 29).says(WristLoad.class));
         assertEquals("", planks("beginner", 30).says(WristLoad.class));
-        assertEquals("The wrists carry weight 31 times; 30 is the most for this level.", planks("beginner", 31).says(WristLoad.class));
+        assertEquals(
+                "The wrists carry weight 31 times; 30 is the most for this level.",
+                planks("beginner", 31).says(WristLoad.class));
         assertEquals("", planks("intermediate", 50).says(WristLoad.class));
         assertTrue(planks("intermediate", 51).of(WristLoad.class).size() == 1);
         assertEquals("", planks("advanced", 70).says(WristLoad.class));
-        assertEquals(List.of(NodeId.CLASS), planks("advanced", 71).of(WristLoad.class).stream().map(Finding::node).toList());
+        assertEquals(
+                List.of(NodeId.CLASS),
+                planks("advanced", 71).of(WristLoad.class).stream()
+                        .map(Finding::node)
+                        .toList());
     }
 }

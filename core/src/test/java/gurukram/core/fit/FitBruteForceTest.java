@@ -33,7 +33,8 @@ class FitBruteForceTest {
         for (int seed = 0; seed < PLANS; seed++) {
             Random random = new Random(seed);
             ClassPlan plan = new FitPlans(seed).small();
-            Freedom freedom = new Freedom(random.nextBoolean(), random.nextBoolean(), true, random.nextBoolean(), false);
+            Freedom freedom =
+                    new Freedom(random.nextBoolean(), random.nextBoolean(), true, random.nextBoolean(), false);
             long now = UNFOLDER.unfold(plan, Level.INTERMEDIATE).totalMs();
             long target = Math.max(0, now + (random.nextInt(240) - 120) * 1_000L);
             FitRequest request = new FitRequest(target, 5_000, Level.INTERMEDIATE, freedom);
@@ -78,7 +79,8 @@ class FitBruteForceTest {
             for (int p = 0; p < plans.size(); p++) {
                 for (int f = 0; f < part.forms().size(); f++) {
                     ClassPlan with = plans.get(p);
-                    for (Node node : part.forms().get(f)) with = PlanEdit.instead(with, node).applyTo(with);
+                    for (Node node : part.forms().get(f))
+                        with = PlanEdit.instead(with, node).applyTo(with);
                     morePlans.add(with);
                     moreCosts.add(costs.get(p) + part.costs().get(f));
                 }

@@ -31,8 +31,10 @@ import java.util.Random;
 
 /** Classes at random that fitting has something to choose in. */
 final class FitPlans {
-    private static final List<String> SIDED = List.of("tree", "warrior-2", "triangle", "low-lunge", "half-pigeon", "high-lunge");
-    private static final List<String> PLAIN = List.of("chair", "standing-fold", "childs-pose", "bound-angle", "downward-dog", "boat");
+    private static final List<String> SIDED =
+            List.of("tree", "warrior-2", "triangle", "low-lunge", "half-pigeon", "high-lunge");
+    private static final List<String> PLAIN =
+            List.of("chair", "standing-fold", "childs-pose", "bound-angle", "downward-dog", "boat");
 
     private final Random random;
     private int ids;
@@ -58,7 +60,8 @@ final class FitPlans {
     }
 
     private ClassPlan plan(List<Item> items, int minutes) {
-        ClassSettings settings = ClassSettings.of("Fit", minutes, random.nextBoolean() ? Style.HATHA : Style.VINYASA, Level.INTERMEDIATE);
+        ClassSettings settings = ClassSettings.of(
+                "Fit", minutes, random.nextBoolean() ? Style.HATHA : Style.VINYASA, Level.INTERMEDIATE);
         Section work = new Section(id(), SectionRole.STANDING, "", null, items, null, null);
         Step lying = Step.of(id(), "corpse", new SideRule.None(), new Dose.Seconds(60 + random.nextInt(60)));
         return ClassPlan.of(settings, work, Section.of(id(), SectionRole.REST, lying));
@@ -76,7 +79,8 @@ final class FitPlans {
         if (sided && dose instanceof Range range && range.high() instanceof Reps && random.nextBoolean()) {
             rule = new SideRule.Alternating(Side.RIGHT, false);
         }
-        return Step.of(id(), poses.get(random.nextInt(poses.size())), rule, dose).with(marks());
+        return Step.of(id(), poses.get(random.nextInt(poses.size())), rule, dose)
+                .with(marks());
     }
 
     private Dose dose() {

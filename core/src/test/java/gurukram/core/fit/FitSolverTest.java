@@ -27,6 +27,7 @@ class FitSolverTest {
     private static final int PLANS = FULL ? 200 : 20;
     /** The solver's own patience; what it has not proved by then is no oracle, and another class takes its place. */
     private static final int PATIENCE_MS = 3_000;
+
     private static final Unfolder UNFOLDER = new Unfolder(Plans.CATALOGUE, Pace.defaults());
     private static final Freedom FREEDOM = new Freedom(true, true, true, false, false);
 
@@ -64,7 +65,9 @@ class FitSolverTest {
             Expression one = model.newExpression("one of " + part.node()).level(1);
             List<Variable> options = new ArrayList<>();
             for (int f = 0; f < part.forms().size(); f++) {
-                Variable x = model.newVariable(part.node() + "-" + f).binary().weight(part.costs().get(f));
+                Variable x = model.newVariable(part.node() + "-" + f)
+                        .binary()
+                        .weight(part.costs().get(f));
                 options.add(x);
                 one.set(x, 1);
                 length.set(x, (lengthWith(plan, part.forms().get(f)) - now) / 1000.0);

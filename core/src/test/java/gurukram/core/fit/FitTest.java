@@ -60,10 +60,13 @@ class FitTest {
 
     @Test
     void whatHasAHighPriorityIsKeptAndThePeakIsHeldOnToLongest() {
-        String text = "class: T\n- 60 min, hatha, beginner\n- peak pose: tree\nstanding:\nchair, 3-8 breaths, at 5\n- priority 9\n"
-                + "mountain, 3-8 breaths, at 5\n- priority 1\nbalance:\ntree, both, 3-8 breaths, at 5\n";
+        String text =
+                "class: T\n- 60 min, hatha, beginner\n- peak pose: tree\nstanding:\nchair, 3-8 breaths, at 5\n- priority 9\n"
+                        + "mountain, 3-8 breaths, at 5\n- priority 1\nbalance:\ntree, both, 3-8 breaths, at 5\n";
         assertEquals(List.of("Chair: 5 breaths > 3 breaths"), changes(by(text, -12_000, Freedom.WRITTEN)));
-        assertEquals(List.of("Chair: 5 breaths > 3 breaths", "Mountain: 5 breaths > 3 breaths"), changes(by(text, -24_000, Freedom.WRITTEN)));
+        assertEquals(
+                List.of("Chair: 5 breaths > 3 breaths", "Mountain: 5 breaths > 3 breaths"),
+                changes(by(text, -24_000, Freedom.WRITTEN)));
     }
 
     @Test
@@ -74,7 +77,9 @@ class FitTest {
         assertEquals(12_000, cannot.missesByMs());
         assertEquals(cannot.beforeMs() + 6_000, cannot.longestMs());
         assertEquals(cannot.beforeMs(), cannot.shortestMs());
-        assertTrue(cannot.helps().stream().anyMatch(help -> help.what().equals("Unlock chair")), cannot.helps().toString());
+        assertTrue(
+                cannot.helps().stream().anyMatch(help -> help.what().equals("Unlock chair")),
+                cannot.helps().toString());
     }
 
     @Test
@@ -82,15 +87,19 @@ class FitTest {
         String text = "class: T\n- 60 min, hatha, beginner\nbalance:\ntree, both, 4 breaths\n";
         assertTrue(by(text, 12_000, Freedom.WRITTEN) instanceof CannotFit);
         CannotFit cannot = (CannotFit) by(text, 12_000, Freedom.WRITTEN);
-        assertEquals(List.of("Let holds move within their usual range"), cannot.helps().stream().map(FitAnswer.Help::what).toList());
+        assertEquals(
+                List.of("Let holds move within their usual range"),
+                cannot.helps().stream().map(FitAnswer.Help::what).toList());
         assertEquals(List.of("Tree: 4 breaths > 5 breaths"), changes(by(text, 12_000, Freedom.ALL_BUT_REST)));
     }
 
     @Test
     void roundsThatTakeTurnsComeInEvenNumbers() {
-        ClassPlan plan = Notation.plan("salutations:\nflow \"salute\", 6 rounds, one side, pace 5 s\n  raised arms, in\n  low lunge, other, out\nend flow\n");
+        ClassPlan plan = Notation.plan(
+                "salutations:\nflow \"salute\", 6 rounds, one side, pace 5 s\n  raised arms, in\n  low lunge, other, out\nend flow\n");
         for (int rounds : new int[] {5, 6, 7, 8, 9}) {
-            FitRequest request = new FitRequest(rounds * 10_000L, 10_000, plan.settings().level(), Freedom.WRITTEN);
+            FitRequest request =
+                    new FitRequest(rounds * 10_000L, 10_000, plan.settings().level(), Freedom.WRITTEN);
             FitAnswer answer = FIT.fit(plan, request);
             Flow flow = (Flow) ((Fits) answer).plan().sections().get(0).items().get(0);
             assertEquals(0, flow.settings().rounds() % 2, rounds + " rounds asked for");
@@ -101,8 +110,12 @@ class FitTest {
     void optionalPartsGoOnlyWhenNothingCheaperDoesAndTheirNeighboursAreReckonedAnew() {
         String text = "standing:\nchair, 5 breaths\ntree, both, 5 breaths\n- optional\nchair, 5 breaths\n";
         ClassPlan plan = Notation.plan(text);
-        long without = UNFOLDER.unfold(Notation.plan("standing:\nchair, 5 breaths\nchair, 5 breaths\n"), plan.settings().level()).totalMs();
-        FitAnswer answer = FIT.fit(plan, new FitRequest(without, 0, plan.settings().level(), Freedom.WRITTEN));
+        long without = UNFOLDER.unfold(
+                        Notation.plan("standing:\nchair, 5 breaths\nchair, 5 breaths\n"),
+                        plan.settings().level())
+                .totalMs();
+        FitAnswer answer =
+                FIT.fit(plan, new FitRequest(without, 0, plan.settings().level(), Freedom.WRITTEN));
         assertEquals(List.of("Tree: done > left out"), changes(answer));
         assertEquals(without, ((Fits) answer).afterMs());
     }
@@ -117,7 +130,8 @@ class FitTest {
         Fits fits = (Fits) by(text, -30_000, withRest);
         assertEquals(List.of("Final rest: 90 s > 60 s"), changes(fits));
         long tight = 60_000;
-        FitAnswer answer = FIT.fit(plan, new FitRequest(now - tight, 0, plan.settings().level(), withRest));
+        FitAnswer answer =
+                FIT.fit(plan, new FitRequest(now - tight, 0, plan.settings().level(), withRest));
         long least = (now - tight) * 8 / 100;
         assertTrue(answer instanceof Fits, answer.toString());
         assertTrue(30_000 >= least, "30 s are still more than 8 %");
@@ -125,7 +139,8 @@ class FitTest {
 
     @Test
     void stepsWrittenForEachSideChangeTogether() {
-        String text = "standing:\ntree, right, 4-8 breaths, at 6\ntriangle, right, 5 breaths\ntree, left, 4-8 breaths, at 6\ntriangle, left, 5 breaths\n";
+        String text =
+                "standing:\ntree, right, 4-8 breaths, at 6\ntriangle, right, 5 breaths\ntree, left, 4-8 breaths, at 6\ntriangle, left, 5 breaths\n";
         Fits fits = (Fits) by(text, 12_000, Freedom.WRITTEN);
         assertTrue(UNFOLDER.unfold(fits.plan(), null).isEven());
         assertEquals(12_000, fits.afterMs() - fits.beforeMs());
@@ -139,18 +154,31 @@ class FitTest {
         NodeId flow = plan.sections().get(0).items().get(0).id();
         RoundsForTime rounds = RoundsForTime.of(plan, flow, 15L * Millis.MINUTE, null, UNFOLDER);
         assertEquals(18.75, rounds.exactly(), 1e-9);
-        assertEquals(new RoundsForTime.Offer(18, (14 * 60 + 24) * 1_000L), rounds.below().orElseThrow());
-        assertEquals(new RoundsForTime.Offer(20, 16L * Millis.MINUTE), rounds.above().orElseThrow());
+        assertEquals(
+                new RoundsForTime.Offer(18, (14 * 60 + 24) * 1_000L),
+                rounds.below().orElseThrow());
+        assertEquals(
+                new RoundsForTime.Offer(20, 16L * Millis.MINUTE), rounds.above().orElseThrow());
         assertEquals(List.of(), rounds.within(15L * Millis.MINUTE, 30_000));
-        assertEquals(List.of(18), rounds.within(15L * Millis.MINUTE, 40_000).stream().map(RoundsForTime.Offer::rounds).toList());
+        assertEquals(
+                List.of(18),
+                rounds.within(15L * Millis.MINUTE, 40_000).stream()
+                        .map(RoundsForTime.Offer::rounds)
+                        .toList());
     }
 
     @Test
     void roundsForLessThanOneAndForMoreThanThereCanBe() {
-        ClassPlan plan = Notation.plan("salutations:\nflow \"salute\", 6 rounds, no sides, pace 5 s\n  raised arms, in\n  standing fold, out\nend flow\n");
+        ClassPlan plan = Notation.plan(
+                "salutations:\nflow \"salute\", 6 rounds, no sides, pace 5 s\n  raised arms, in\n  standing fold, out\nend flow\n");
         NodeId flow = plan.sections().get(0).items().get(0).id();
         assertTrue(RoundsForTime.of(plan, flow, 9_999, null, UNFOLDER).below().isEmpty());
-        assertEquals(1, RoundsForTime.of(plan, flow, 10_000, null, UNFOLDER).below().orElseThrow().rounds());
+        assertEquals(
+                1,
+                RoundsForTime.of(plan, flow, 10_000, null, UNFOLDER)
+                        .below()
+                        .orElseThrow()
+                        .rounds());
         RoundsForTime most = RoundsForTime.of(plan, flow, 2_000_000, null, UNFOLDER);
         assertEquals(108, most.below().orElseThrow().rounds());
         assertTrue(most.above().isEmpty());
@@ -166,12 +194,14 @@ class FitTest {
 
     @Test
     void ninetySecondsLateInWholeBreathsLeaveTheRestAlone() {
-        ClassPlan plan = Notation.plan("class: T\n- 20 min, hatha, beginner\nstanding:\n" + "chair, 4-12 breaths, at 10\n".repeat(8)
-                + "rest:\nfinal rest, 3 min\nclose:\neasy seat, 1 min open\n");
+        ClassPlan plan = Notation.plan(
+                "class: T\n- 20 min, hatha, beginner\nstanding:\n" + "chair, 4-12 breaths, at 10\n".repeat(8)
+                        + "rest:\nfinal rest, 3 min\nclose:\neasy seat, 1 min open\n");
         var score = UNFOLDER.unfold(plan, plan.settings().level());
         LateStart late = LateStart.of(score, 0, 90_000);
         assertEquals("8:00", Millis.show(late.shrinkableMs()));
-        FitRequest request = new FitRequest(score.totalMs() - 90_000, 0, plan.settings().level(), Freedom.WRITTEN);
+        FitRequest request =
+                new FitRequest(score.totalMs() - 90_000, 0, plan.settings().level(), Freedom.WRITTEN);
         Fits fits = (Fits) FIT.fit(plan, request);
         var after = UNFOLDER.unfold(fits.plan(), plan.settings().level());
         assertEquals(late.remainingMs(), LateStart.of(after, 0, 0).shrinkableMs());
@@ -183,7 +213,10 @@ class FitTest {
         ClassPlan plan = Notation.plan("standing:\nchair, 5 breaths\nchild's pose, 5 breaths\nchair, 5 breaths\n");
         NodeId child = plan.sections().get(0).items().get(1).id();
         WithoutIt without = WithoutIt.of(plan, child, plan.settings().level(), UNFOLDER);
-        long own = UNFOLDER.unfold(plan, plan.settings().level()).totals().get(child).lengthMs();
+        long own = UNFOLDER.unfold(plan, plan.settings().level())
+                .totals()
+                .get(child)
+                .lengthMs();
         assertTrue(without.savedMs() > own, "going down and coming up is saved as well");
     }
 }

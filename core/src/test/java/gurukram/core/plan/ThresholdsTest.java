@@ -40,8 +40,11 @@ class ThresholdsTest {
 
     @Test
     void aCheckIsMutedForAClassUnderItsTitle() {
-        ClassPlan plan = Notation.plan("class: Quay\n- 45 min\n- muted facing: we stand in a circle\nstanding:\nchair, 5 breaths\n");
-        assertEquals(List.of(new Marks.Mute("facing", "we stand in a circle")), plan.settings().mutes());
+        ClassPlan plan = Notation.plan(
+                "class: Quay\n- 45 min\n- muted facing: we stand in a circle\nstanding:\nchair, 5 breaths\n");
+        assertEquals(
+                List.of(new Marks.Mute("facing", "we stand in a circle")),
+                plan.settings().mutes());
         assertEquals(plan.settings(), Notation.plan(Notation.write(plan)).settings());
     }
 }

@@ -1,0 +1,91 @@
+package gurukram.core.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+
+/** docs/checks.md is made of the cards, the example classes and the slips; GURUKRAM_WRITE_DOCS=yes writes it. */
+class CheckDocTest {
+    private static final Path DOC = Path.of("../docs/checks.md");
+
+    @Test
+    void thePageIsMadeOfTheCards() throws IOException {
+        String made = page();
+        if ("yes".equals(System.getenv("GURUKRAM_WRITE_DOCS"))) Files.writeString(DOC, made);
+        assertEquals(made, Files.readString(DOC), "write it with GURUKRAM_WRITE_DOCS=yes");
+    }
+
+    private static String page() throws IOException {
+        StringBuilder page = new StringBuilder("""
+                # Checks
+
+                What a teacher trainer would say about a class, at once and with reasons. Every finding has a place, a weight (must mend,
+                should look, for your information), what there is with its numbers, and where possible mends that have been tried
+                out: a mend is offered only when its finding is gone in the mended class, nothing that must be mended is new, and there
+                is no more to look at than before.
+
+                A finding can be muted where it stands, or a rule for a class, with a reason: `- muted sides-uneven: sore knee today`.
+                Where the judgement begins is a setting of the school, for a teacher or for one class, with one value or three for the
+                levels: `- school: threshold one-leg 60/90/120`.
+
+                This page is made of the rules' own cards and examples. In an example a line with a finding ends in `<<`; behind the
+                dashes stands the same class without it, in which the rule is silent.
+
+                """);
+        page.append("| rule | what must hold |\n|---|---|\n");
+        for (Check check : Checks.all()) {
+            page.append("| [`%s`](#%s) | %s |\n"
+                    .formatted(
+                            check.card().rule(),
+                            check.card().rule(),
+                            check.card().title()));
+        }
+        for (Check check : Checks.all()) page.append(rule(check.card()));
+        return page.append(slips()).toString();
+    }
+
+    private static String rule(Card card) throws IOException {
+        StringBuilder text =
+                new StringBuilder("\n## %s\n\n**%s.** %s\n".formatted(card.rule(), card.title(), card.why()));
+        if (!card.thresholds().isEmpty())
+            text.append("\n| threshold | what | beginner | intermediate | advanced |\n|---|---|---|---|---|\n");
+        for (Threshold t : card.thresholds()) {
+            text.append("| `%s` | %s | %d | %d | %d |\n"
+                    .formatted(t.name(), t.words(), t.beginner(), t.intermediate(), t.advanced()));
+        }
+        return text.append("\n```\n"
+                        + Files.readString(MarkedExampleTest.fileOf(card)).strip() + "\n```\n")
+                .toString();
+    }
+
+    private static String slips() throws IOException {
+        StringBuilder text = new StringBuilder("""
+
+                ## Slips, and what finds them
+
+                The slips teachers make most. Each is put into two classes in which nothing is found, and then exactly its rule speaks
+                (`core/src/test/resources/checks/slips.txt`). What only the teaching shows is not in a plan: the room counts along, and
+                the logbook compares.
+
+                | slip | found by | put into |
+                |---|---|---|
+                """);
+        for (SlipsTest.Slip slip : SlipsTest.slips()) {
+            String rule = slip.rule().isEmpty() ? "only the teaching shows it" : "`" + slip.rule() + "`";
+            String classes = String.join(
+                    ", ",
+                    slip.changes().stream()
+                            .map(SlipsTest.Change::base)
+                            .distinct()
+                            .toList());
+            text.append("| %s | %s | %s |\n".formatted(slip.what(), rule, classes));
+        }
+        return Arrays.stream(text.toString().split("\n"))
+                        .reduce((a, b) -> a + "\n" + b)
+                        .orElse("") + "\n";
+    }
+}

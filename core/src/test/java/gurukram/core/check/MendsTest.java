@@ -1,0 +1,97 @@
+package gurukram.core.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import gurukram.core.AnyPlan;
+import gurukram.core.Plans;
+import gurukram.core.group.Group;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.PlanRules;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+
+/** Every mend that is offered does what it says, leads to a class that can be, and can be taken back. */
+class MendsTest {
+    private static final boolean FULL = "yes".equals(System.getenv("GURUKRAM_FULL"));
+    private static final int PLANS = FULL ? 1_000 : 100;
+    private static final int FINDINGS_EACH = 12;
+    private static final List<String> WITH_MENDS = List.of(
+            "sides-uneven",
+            "second-side",
+            "odd-sides",
+            "breath-clash",
+            "against-breath",
+            "step-between",
+            "preparation",
+            "counterpose",
+            "opposites",
+            "rest",
+            "closing",
+            "slot-length",
+            "cautions",
+            "above-level",
+            "high-risk",
+            "prop-fetch",
+            "retention",
+            "accidental-hold",
+            "dose-range",
+            "empty-layer",
+            "milestones",
+            "typed-cue");
+
+    @TestFactory
+    Stream<DynamicTest> theExampleOfTheRuleCanBeMended() {
+        return WITH_MENDS.stream()
+                .map(rule -> DynamicTest.dynamicTest(rule, () -> {
+                    Checked example = example(Checks.card(rule));
+                    for (Finding finding : example.report().findings()) {
+                        if (!finding.rule().equals(rule)) continue;
+                        List<Mend> mends = example.mends(finding);
+                        assertTrue(!mends.isEmpty(), "nothing is offered for: " + finding.what());
+                        mends.forEach(mend -> holds(example, finding, mend));
+                    }
+                }));
+    }
+
+    private static Checked example(Card card) throws IOException {
+        String text = Files.readString(MarkedExampleTest.fileOf(card)).split("(?m)^----+$")[0];
+        return Checked.of(text.replaceAll("(?m)^#.*$", "").replaceAll("(?m) *<<$", ""), MarkedExampleTest.group(text));
+    }
+
+    @Test
+    void whateverTheClassEveryOfferHolds() {
+        Group group = Checked.group("14 mats, 2 wrist, 1 knee, 1 pregnancy later, 1 asthma");
+        Map<String, Integer> offered = new TreeMap<>();
+        for (int seed = 0; seed < PLANS; seed++) {
+            ClassPlan plan = PlanRules.check(AnyPlan.of(seed), Plans.CATALOGUE);
+            Checked checked = Checked.of(plan, group);
+            List<Finding> findings = checked.report().findings();
+            for (Finding finding : findings.subList(0, Math.min(FINDINGS_EACH, findings.size()))) {
+                for (Mend mend : checked.mends(finding)) {
+                    holds(checked, finding, mend);
+                    offered.merge(finding.rule(), 1, Integer::sum);
+                }
+            }
+        }
+        assertTrue(offered.size() >= 8, "only these were offered anything: " + offered);
+    }
+
+    private static void holds(Checked before, Finding finding, Mend mend) {
+        String what = finding.key() + ": " + mend.label();
+        ClassPlan mended = PlanRules.check(mend.edit().applyTo(before.plan()), Plans.CATALOGUE);
+        assertEquals(before.plan(), mend.edit().inverse(before.plan()).applyTo(mended), what);
+        Report after = before.mended(mend).report();
+        assertTrue(!after.has(finding), what + " leaves it");
+        for (Finding other : after.findings()) {
+            assertTrue(other.severity() != Severity.MUST || before.report().has(other), what + " brings " + other);
+        }
+    }
+}
