@@ -179,6 +179,11 @@ public final class Subject {
         return ((Section) nodes.get(moment(moment).section())).role();
     }
 
+    /** The part of the plan a part stands in; null for sections. */
+    public Node parentOf(NodeId id) {
+        return nodes.get(parents.get(id));
+    }
+
     int value(Threshold threshold) {
         return threshold.at(judgedLevel(), school.thresholds());
     }

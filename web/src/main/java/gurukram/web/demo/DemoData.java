@@ -1,11 +1,14 @@
 package gurukram.web.demo;
 
+import gurukram.core.group.Room;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Need;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.account.AccountStore;
+import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
@@ -16,6 +19,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
+import java.util.Map;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import org.slf4j.Logger;
@@ -31,6 +35,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 public class DemoData implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoData.class);
+
+    private static final Room LOFT = new Room(
+            "The loft above the chandlery",
+            Map.of("block", 20, "strap", 10, "blanket", 16, "bolster", 4, "chair", 6),
+            true,
+            16);
 
     private final Demo demo;
     private final AccountStore accounts;
@@ -65,10 +75,29 @@ public class DemoData implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         if (!demo.isOn() || accounts.byEmail(Demo.EMAIL).isPresent()) return;
         Teacher maren = accounts.register("The Ropewalk", Demo.EMAIL, "Maren", passwords.encode(Demo.PASSWORD), true);
+        UUID loft = groups.create(maren, LOFT);
         UUID tuesday = groups.create(
-                maren, "Tuesday early tide", DayOfWeek.TUESDAY, LocalTime.of(7, 15), 45, Level.BEGINNER.name());
+                maren,
+                group(
+                        "Tuesday early tide",
+                        DayOfWeek.TUESDAY,
+                        LocalTime.of(7, 15),
+                        45,
+                        Level.BEGINNER,
+                        10,
+                        loft,
+                        Map.of(Need.WRIST, 2, Need.KNEE, 1, Need.LOW_BLOOD_PRESSURE, 1)));
         UUID thursday = groups.create(
-                maren, "Thursday lamplight", DayOfWeek.THURSDAY, LocalTime.of(18, 30), 60, Level.INTERMEDIATE.name());
+                maren,
+                group(
+                        "Thursday lamplight",
+                        DayOfWeek.THURSDAY,
+                        LocalTime.of(18, 30),
+                        60,
+                        Level.INTERMEDIATE,
+                        14,
+                        loft,
+                        Map.of(Need.PREGNANCY_EARLY, 1, Need.SHOULDER, 2)));
         create(maren, "dancer-on-the-quay", null);
         ClassId steady = create(maren, "steady-on-one-leg", tuesday);
         ClassId moon = create(maren, "half-moon-over-the-harbour", thursday);
@@ -88,6 +117,19 @@ public class DemoData implements ApplicationRunner {
                 .read(text(file))
                 .planOrRefused();
         return editor.create(teacher, plan, group);
+    }
+
+    private static Group group(
+            String name,
+            DayOfWeek day,
+            LocalTime at,
+            int slot,
+            Level level,
+            int mats,
+            UUID room,
+            Map<Need, Integer> needs) {
+        return new Group(
+                null, name, day, at, slot, level, mats, needs, null, "", new Group.Touch(mats / 2, 2, 1), room);
     }
 
     /** A demo class as text. */

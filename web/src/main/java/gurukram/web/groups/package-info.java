@@ -1,2 +1,2 @@
-/** The teacher's weekly groups: when they meet and for how long. Imports shared. */
+/** The teacher's weekly groups and the rooms they meet in: when, how many, what they need, as counts. Imports shared. */
 package gurukram.web.groups;

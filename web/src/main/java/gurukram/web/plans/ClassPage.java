@@ -53,7 +53,8 @@ public record ClassPage(
             String clock = start == null || begins == null
                     ? ""
                     : begins.plusSeconds(start / Millis.SECOND).format(CLOCK);
-            spine.append(RowMarkup.of(slot.getValue().make().get(), at, clock));
+            spine.append(
+                    RowMarkup.of(slot.getValue().make().get(), slot.getValue().mark(), at, clock));
         }
         return spine.toString();
     }
@@ -102,7 +103,16 @@ public record ClassPage(
             boolean even,
             String sides,
             List<Segment> segments,
-            int slotX) {}
+            int slotX,
+            Checked checked) {}
+
+    /**
+     * What the checks say of the class, in numbers.
+     *
+     * @param words {@code 2 to mend, 5 to look at}; in words when there is nothing
+     * @param rows the rows with something to look at, from top to bottom
+     */
+    public record Checked(String css, String words, String rows) {}
 
     /** A section's share of the bar in the head; x and width in units of a bar 1000 wide. */
     public record Segment(String id, String title, String length, int x, int width, boolean odd, boolean peak) {}

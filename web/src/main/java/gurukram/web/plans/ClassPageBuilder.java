@@ -1,5 +1,7 @@
 package gurukram.web.plans;
 
+import gurukram.core.check.Report;
+import gurukram.core.check.Severity;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.NodeId;
@@ -23,8 +25,11 @@ final class ClassPageBuilder {
     private final View view;
     private final Refusal refusal;
     private final PoseCatalogue catalogue;
+    private final Report report;
 
-    ClassPageBuilder(StoredClass stored, Score score, View view, PoseCatalogue catalogue, Refusal refusal) {
+    ClassPageBuilder(
+            StoredClass stored, Score score, View view, PoseCatalogue catalogue, Report report, Refusal refusal) {
+        this.report = report;
         this.stored = stored;
         this.plan = stored.plan();
         this.score = score;
@@ -40,7 +45,7 @@ final class ClassPageBuilder {
                 stored.version(),
                 view.word(),
                 starts.isEmpty() ? null : LocalTime.parse(starts),
-                head(),
+                head(rows),
                 rows,
                 Overview.of(plan, score, catalogue),
                 notice,
@@ -54,7 +59,7 @@ final class ClassPageBuilder {
         return new ClassPage.Typing(refusal.typed(), refusal.message(), refusal.offers());
     }
 
-    private ClassPage.Head head() {
+    private ClassPage.Head head(Rows rows) {
         ClassSettings s = plan.settings();
         long slot = (long) s.slotMinutes() * Millis.MINUTE;
         long over = score.totalMs() - slot;
@@ -83,7 +88,8 @@ final class ClassPageBuilder {
                 score.isEven(),
                 sidesInWords(),
                 segments(slot),
-                slotX(slot));
+                slotX(slot),
+                checked(rows));
     }
 
     private String sideTime(boolean right) {
@@ -97,7 +103,7 @@ final class ClassPageBuilder {
     private String sidesInWords() {
         SideWork right = score.right();
         SideWork left = score.left();
-        if (score.isEven()) return "same work on both sides";
+        if (score.isEven()) return "even";
         List<String> more = new ArrayList<>();
         if (!right.moreThan(left).isEmpty()) more.add("right has " + right.moreThan(left) + " more");
         if (!left.moreThan(right).isEmpty()) more.add("left has " + left.moreThan(right) + " more");
@@ -120,6 +126,19 @@ final class ClassPageBuilder {
                     span.role() == gurukram.core.plan.SectionRole.PEAK));
         }
         return segments;
+    }
+
+    private ClassPage.Checked checked(Rows rows) {
+        long must = report.count(Severity.MUST);
+        long look = report.count(Severity.LOOK);
+        String css = must > 0 ? "must" : look > 0 ? "look" : "info";
+        String words = must + look == 0 ? "nothing to mend" : must == 0 ? "" : must + " to mend";
+        if (look > 0) words += (words.isEmpty() ? "" : ", ") + look + " to look at";
+        String marked = rows.slots().entrySet().stream()
+                .filter(slot -> !slot.getValue().mark().isNone())
+                .map(java.util.Map.Entry::getKey)
+                .collect(java.util.stream.Collectors.joining(" "));
+        return new ClassPage.Checked(css, words, marked);
     }
 
     private int slotX(long slot) {

@@ -2,8 +2,6 @@ package gurukram.web.plans;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.score.MixedRoom;
-import gurukram.core.score.Score;
-import gurukram.core.score.Unfolder;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
 import java.util.List;
@@ -15,27 +13,38 @@ import org.springframework.stereotype.Component;
 class ClassPages {
     private final ClassEditor editor;
     private final Poses poses;
+    private final ClassChecks checks;
 
-    ClassPages(ClassEditor editor, Poses poses) {
+    ClassPages(ClassEditor editor, Poses poses, ClassChecks checks) {
         this.editor = editor;
         this.poses = poses;
+        this.checks = checks;
     }
 
     ClassPage page(Teacher teacher, StoredClass stored, View view, Notice notice, Refusal refusal) {
-        Unfolder unfolder = editor.unfolderOf(teacher);
-        Score score = unfolder.unfold(stored.plan(), view.level());
-        Rows rows = rows(teacher, stored.plan(), score, view, refusal);
-        return new ClassPageBuilder(stored, score, view, poses.of(teacher), refusal).build(rows, notice);
+        ClassChecks.Found found = checks.found(teacher, stored, view);
+        Rows rows = rows(teacher, found, view, refusal);
+        return new ClassPageBuilder(stored, found.subject().score(), view, poses.of(teacher), found.report(), refusal)
+                .build(rows, notice);
     }
 
     /** What a page that shows {@code before} needs to become {@code after}. */
-    PageChange change(Teacher teacher, ClassPlan before, ClassPage after, View view, Set<String> touched, Panel panel) {
-        Score score = editor.unfolderOf(teacher).unfold(before, view.level());
-        return PageChange.between(rows(teacher, before, score, view, null), after, touched, panel);
+    PageChange change(
+            Teacher teacher, StoredClass before, ClassPage after, View view, Set<String> touched, Panel panel) {
+        return PageChange.between(
+                rows(teacher, checks.found(teacher, before, view), view, null), after, touched, panel);
     }
 
-    private Rows rows(Teacher teacher, ClassPlan plan, Score score, View view, Refusal refusal) {
+    private Rows rows(Teacher teacher, ClassChecks.Found found, View view, Refusal refusal) {
+        ClassPlan plan = found.subject().plan();
         List<MixedRoom.Line> mixed = view.isMixed() ? MixedRoom.lines(plan, editor.unfolderOf(teacher)) : List.of();
-        return Rows.of(plan, score, mixed, view, poses.of(teacher), refusal);
+        return Rows.of(
+                plan,
+                found.subject().score(),
+                mixed,
+                view,
+                poses.of(teacher),
+                RowMark.of(plan, found.report()),
+                refusal);
     }
 }

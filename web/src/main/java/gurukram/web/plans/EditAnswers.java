@@ -79,8 +79,7 @@ class EditAnswers {
         ClassPage page = pages.page(asked.teacher(), answer.now(), view, told, null);
         boolean inStep = answer.before() != null && answer.before().version() == post.version();
         if (!inStep) return whole(page, model);
-        model.addAttribute(
-                "change", pages.change(asked.teacher(), answer.before().plan(), page, view, asked.nodes(), null));
+        model.addAttribute("change", pages.change(asked.teacher(), answer.before(), page, view, asked.nodes(), null));
         return small(page, asked.isLine(), model);
     }
 

@@ -5,14 +5,22 @@ import java.util.List;
 /**
  * All there is about one part of the class, beside the spine.
  *
- * @param kind {@code step}, {@code flow}, {@code section}, {@code link} or {@code class}
+ * @param kind {@code step}, {@code flow}, {@code section}, {@code link}, {@code class} or {@code checks}
  * @param sum how its length comes about; empty when it has none
  * @param groups what can be changed
  * @param step what only a step has; null for the others
  * @param flows the flows the teacher keeps, to put in here
+ * @param findings what there is to look at here
  */
 public record Panel(
-        String kind, String node, String name, String sum, List<Group> groups, StepPanel step, List<Kept> flows) {
+        String kind,
+        String node,
+        String name,
+        String sum,
+        List<Group> groups,
+        StepPanel step,
+        List<Kept> flows,
+        FindingsPanel findings) {
     /** @param open whether it is laid open at first */
     public record Group(String heading, boolean open, List<Captioned> fields) {}
 
@@ -23,11 +31,15 @@ public record Panel(
     public record Kept(String id, String name) {}
 
     Panel(String kind, String node, String name, String sum, List<Group> groups, StepPanel step) {
-        this(kind, node, name, sum, groups, step, List.of());
+        this(kind, node, name, sum, groups, step, List.of(), FindingsPanel.NONE);
     }
 
     Panel with(List<Kept> kept) {
-        return new Panel(kind, node, name, sum, groups, step, kept);
+        return new Panel(kind, node, name, sum, groups, step, kept, findings);
+    }
+
+    Panel with(FindingsPanel found) {
+        return new Panel(kind, node, name, sum, groups, step, flows, found);
     }
 
     /** The markup of a field, already escaped. */

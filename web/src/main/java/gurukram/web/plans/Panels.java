@@ -12,19 +12,31 @@ import gurukram.core.score.Score;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
 /** Makes the panel of a part of a class. */
 @Component
 class Panels {
+    /** The panel of all findings. */
+    static final String CHECKS = "checks";
+
     private final ClassEditor editor;
     private final Poses poses;
     private final MyFlowStore flows;
     private final ClassStore classes;
     private final GroupStore groups;
+    private final ClassChecks checks;
 
-    Panels(ClassEditor editor, Poses poses, MyFlowStore flows, ClassStore classes, GroupStore groups) {
+    Panels(
+            ClassEditor editor,
+            Poses poses,
+            MyFlowStore flows,
+            ClassStore classes,
+            GroupStore groups,
+            ClassChecks checks) {
+        this.checks = checks;
         this.classes = classes;
         this.groups = groups;
         this.flows = flows;
@@ -34,7 +46,15 @@ class Panels {
 
     /** @param node a part that is no longer there has the panel of the class */
     Panel of(Teacher teacher, StoredClass stored, String node, View view, Refusal refusal) {
+        ClassChecks.Found found = checks.found(teacher, stored, view);
+        if (node.equals(CHECKS)) {
+            return new Panel(CHECKS, CHECKS, "What there is to look at", "", List.of(), null)
+                    .with(FindingsPanel.all(found, poses.of(teacher)));
+        }
         Panel panel = part(teacher, stored, node, view, refusal);
+        if (!panel.kind().equals("class")) {
+            panel = panel.with(FindingsPanel.at(found, new NodeId(panel.node()), poses.of(teacher)));
+        }
         if (panel.kind().equals("step")) return panel;
         return panel.with(flows.of(teacher).stream()
                 .map(flow -> new Panel.Kept(flow.id().toString(), flow.name()))

@@ -8,17 +8,21 @@ final class RowMarkup {
 
     private RowMarkup() {}
 
-    /** @param at when it begins, as it is shown; {@code clock} by the clock on the wall, empty when that does not matter */
-    static String of(Row row, String at, String clock) {
+    /**
+     * @param mark that there is something to look at in it
+     * @param at when it begins, as it is shown; {@code clock} by the clock on the wall, empty when that does not matter
+     */
+    static String of(Row row, RowMark mark, String at, String clock) {
         Html html = new Html();
-        if (row instanceof Row.SectionRow section) section(html, section, at, clock);
-        else if (row instanceof Row.FlowRow flow) flow(html, flow, at, clock);
-        else if (row instanceof Row.LinkRow link) link(html, link, at, clock);
-        else if (row instanceof Row.StepRow step) step(html, step, at, clock);
+        if (row instanceof Row.SectionRow section) section(html, section, mark, at, clock);
+        else if (row instanceof Row.FlowRow flow) flow(html, flow, mark, at, clock);
+        else if (row instanceof Row.LinkRow link) link(html, link, mark, at, clock);
+        else if (row instanceof Row.StepRow step) step(html, step, mark, at, clock);
         return html.end("div").toString();
     }
 
-    private static void begin(Html html, Row row, String css, int level, String label, String at, String clock) {
+    private static void begin(
+            Html html, Row row, RowMark mark, String css, int level, String label, String at, String clock) {
         html.element("div", "entry " + css)
                 .attribute("role", "row")
                 .attribute("tabindex", "-1")
@@ -29,7 +33,9 @@ final class RowMarkup {
                 .attribute("aria-selected", "false")
                 .attribute("aria-label", label);
         if (row instanceof Row.FlowRow || row instanceof Row.SectionRow) html.attribute("aria-expanded", "true");
-        cell(html, "at num").words("span", "elapsed", at);
+        cell(html, "at num");
+        if (!mark.isNone()) mark(html, row, mark);
+        html.words("span", "elapsed", at);
         html.element("span", "clock").text(clock).end("span").end("span");
     }
 
@@ -37,8 +43,8 @@ final class RowMarkup {
         return html.element("span", css).attribute("role", CELL);
     }
 
-    private static void section(Html html, Row.SectionRow row, String at, String clock) {
-        begin(html, row, "section-row", 1, "Section " + row.name() + ", " + row.length(), at, clock);
+    private static void section(Html html, Row.SectionRow row, RowMark mark, String at, String clock) {
+        begin(html, row, mark, "section-row", 1, "Section " + row.name() + ", " + row.length(), at, clock);
         cell(html, "lanes knot").end("span");
         cell(html, "what").element("h2").text(row.name()).end("h2");
         html.words("span", "role", row.role()).words("span", "role", row.cueing());
@@ -52,8 +58,8 @@ final class RowMarkup {
         more(html, row);
     }
 
-    private static void flow(Html html, Row.FlowRow row, String at, String clock) {
-        begin(html, row, "flow-row", 2, row.name() + ", " + row.counts() + ", " + row.length(), at, clock);
+    private static void flow(Html html, Row.FlowRow row, RowMark mark, String at, String clock) {
+        begin(html, row, mark, "flow-row", 2, row.name() + ", " + row.counts() + ", " + row.length(), at, clock);
         lanes(html, row.bar(), null);
         cell(html, "what bracket bracket-top").element("span", "flow-line");
         fold(html, row);
@@ -100,18 +106,18 @@ final class RowMarkup {
         html.end("span");
     }
 
-    private static void link(Html html, Row.LinkRow row, String at, String clock) {
-        begin(html, row, "link-row", 3, row.name(), at, clock);
+    private static void link(Html html, Row.LinkRow row, RowMark mark, String at, String clock) {
+        begin(html, row, mark, "link-row", 3, row.name(), at, clock);
         cell(html, "lanes").end("span");
         cell(html, "what bracket").words("span", "link-words", row.name()).end("span");
         cell(html, "length").end("span");
         more(html, row);
     }
 
-    private static void step(Html html, Row.StepRow row, String at, String clock) {
+    private static void step(Html html, Row.StepRow row, RowMark mark, String at, String clock) {
         boolean inside = !row.in().equals("section");
         String css = "step-row in-" + row.in() + (row.lines().isEmpty() ? "" : " mixed-row");
-        begin(html, row, css, inside ? 3 : 2, row.name() + ", " + row.length(), at, clock);
+        begin(html, row, mark, css, inside ? 3 : 2, row.name() + ", " + row.length(), at, clock);
         lanes(html, row.bar(), row.figures());
         String bracket = !inside ? "" : row.ends() ? " bracket bracket-end" : " bracket";
         cell(html, "what" + bracket);
@@ -195,6 +201,7 @@ final class RowMarkup {
     /** The handle: dragged it moves the row, pressed it opens all there is about it. */
     private static void more(Html html, Row row) {
         cell(html, "handle");
+
         html.element("button", "grip")
                 .attribute("type", "button")
                 .attribute("tabindex", "-1")
@@ -204,5 +211,17 @@ final class RowMarkup {
                 .text("")
                 .end("button")
                 .end("span");
+    }
+
+    /** That there is something to look at: its weight by shape and word, its first sentence for those who ask. */
+    private static void mark(Html html, Row row, RowMark mark) {
+        html.element("button", "row-mark mark-" + FindingsPanel.css(mark.severity()))
+                .attribute("type", "button")
+                .attribute("tabindex", "-1")
+                .attribute("data-open-panel", row.id())
+                .attribute("aria-label", mark.said())
+                .attribute("title", mark.said())
+                .text("")
+                .end("button");
     }
 }

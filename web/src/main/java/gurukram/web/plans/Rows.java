@@ -35,8 +35,9 @@ record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
      * One row before it is made.
      *
      * @param shows all that it shows: rows whose slots show the same look the same, so that most need not be made
+     * @param mark that there is something to look at in it
      */
-    record Slot(List<?> shows, Supplier<Row> make) {}
+    record Slot(List<?> shows, Supplier<Row> make, RowMark mark) {}
 
     static Rows of(
             ClassPlan plan,
@@ -44,8 +45,9 @@ record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
             List<MixedRoom.Line> mixed,
             View view,
             PoseCatalogue catalogue,
+            Map<String, RowMark> marks,
             Refusal refusal) {
-        return new Maker(plan, score, mixed, view, catalogue, refusal).make();
+        return new Maker(plan, score, mixed, view, catalogue, marks, refusal).make();
     }
 
     List<Row> all() {
@@ -64,6 +66,7 @@ record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
         private final List<MixedRoom.Line> mixed;
         private final View view;
         private final PoseCatalogue catalogue;
+        private final Map<String, RowMark> marks;
         private final Refusal refusal;
         private final Map<NodeId, NodeTotal> totals;
         private final StepRows steps;
@@ -76,8 +79,10 @@ record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
                 List<MixedRoom.Line> mixed,
                 View view,
                 PoseCatalogue catalogue,
+                Map<String, RowMark> marks,
                 Refusal refusal) {
             this.plan = plan;
+            this.marks = marks;
             this.score = score;
             this.mixed = mixed;
             this.view = view;
@@ -108,7 +113,9 @@ record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
         }
 
         private void add(Node node, Supplier<Row> make, Object... shows) {
-            slots.put(node.id().value(), new Slot(Arrays.asList(shows), make));
+            String id = node.id().value();
+            RowMark mark = marks.getOrDefault(id, RowMark.NONE);
+            slots.put(id, new Slot(Arrays.asList(mark, Arrays.asList(shows)), make, mark));
         }
 
         /** What a step shows besides itself: what it comes to, where it stands, and how the levels fit. */

@@ -2,6 +2,7 @@
 import { rows, selection } from './selection.js';
 import { set, step, tree } from './edits.js';
 import * as clip from './clip.js';
+import * as findings from './findings.js';
 import * as panel from './panel.js';
 
 const go = (row, how) => {
@@ -45,6 +46,9 @@ const away = (path) => window.location.assign(`${here()}/${path}`);
 const anywhere = {
   '/': () => document.getElementById('line').focus(),
   '?': () => document.getElementById('keys').showModal(),
+  i: (event) => findings.next(event.shiftKey),
+  y: () => findings.takeFirst(),
+  e: () => findings.openFit(),
   c: () => panel.open('class'),
   p: () => document.getElementById('passes')?.click(),
   n: () => away(`notes?at=${encodeURIComponent(document.getElementById('line-at').value)}`),

@@ -4,6 +4,7 @@ import { rowOf, selection } from './selection.js';
 import * as clip from './clip.js';
 import * as drag from './drag.js';
 import * as edits from './edits.js';
+import * as findings from './findings.js';
 import * as keys from './keys.js';
 import * as line from './line.js';
 import * as overview from './overview.js';
@@ -81,6 +82,13 @@ function clicked(event) {
   else if (target.closest('[data-keep-flow]')) panel.send('flows', { node: selection.ids()[0] });
   else if (target.closest('[data-forget-flow]')) panel.send(`flows/${target.closest('[data-forget-flow]').dataset.forgetFlow}/forget`, {});
   else if (target.closest('[data-put-flow]')) edits.post(`flows/${target.closest('[data-put-flow]').dataset.putFlow}/put`, { at: document.getElementById('line-at').value });
+  else if (target.closest('[data-take-mend]')) findings.take(target.closest('[data-take-mend]'));
+  else if (target.closest('[data-mute]')) findings.mute(target.closest('[data-mute]'));
+  else if (target.closest('[data-unmute]')) findings.unmute(target.closest('[data-unmute]'));
+  else if (target.closest('[data-go-to]')) findings.goTo(target.closest('[data-go-to]'));
+  else if (target.closest('[data-open-fit]')) findings.openFit();
+  else if (target.closest('[data-fill-look]')) findings.fill(target.closest('[data-fill-look]'));
+  else if (target.closest('[data-set-rounds]')) edits.set(target.closest('[data-set-rounds]').dataset.node, 'rounds', target.closest('[data-set-rounds]').dataset.setRounds);
   else if (target.closest('[data-open-keys]')) document.getElementById('keys').showModal();
   else if (target.closest('#overview')) overview.goTo(event);
   else if (target.closest('#line-list li')) line.take(target.closest('#line-list li'));
@@ -151,7 +159,14 @@ document.addEventListener('alpine:init', () => {
         if (field === 'group' && node === 'class') panel.send('group', { value: event.target.value });
         else if (field) edits.change(event.target);
       });
+      root.addEventListener('toggle', (event) => event.target.matches('[data-mends]') && findings.opened(event.target), true);
       root.addEventListener('submit', (event) => {
+        const fit = event.target.closest('[data-fit-form], [data-fit-take]');
+        if (fit) {
+          event.preventDefault();
+          if (fit.matches('[data-fit-form]')) findings.look(fit);
+          else findings.takeFit(fit);
+        }
         const away = event.target.matches('[data-delete]');
         if (away && !window.confirm('Put this class away? What was taught with it stays in the logbook.')) event.preventDefault();
       });

@@ -2,11 +2,14 @@ package gurukram.web.plans;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.check.Checks;
+import gurukram.core.check.Report;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Names;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.School;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.CatalogueReader;
 import gurukram.core.pose.Level;
@@ -26,6 +29,7 @@ import org.junit.jupiter.api.Test;
 class PageChangeTest {
     private static final PoseCatalogue CATALOGUE = CatalogueReader.shipped();
     private static final Unfolder UNFOLDER = new Unfolder(CATALOGUE, Pace.defaults());
+    private static final Checks CHECKS = new Checks(CATALOGUE, UNFOLDER, School.UNSET, null);
     private static final View BEGINNER = new View(Level.BEGINNER);
     private final ClassPlan plan = plan(
             "class: Test",
@@ -52,8 +56,9 @@ class PageChangeTest {
         List<MixedRoom.Line> mixed = view.isMixed() ? MixedRoom.lines(plan, UNFOLDER) : List.of();
         StoredClass stored =
                 new StoredClass(new ClassId(new UUID(0, 1)), plan, 0, List.of(), 1, null, null, Instant.EPOCH);
-        Rows rows = Rows.of(plan, score, mixed, view, CATALOGUE, null);
-        return new ClassPageBuilder(stored, score, view, CATALOGUE, null).build(rows, Notice.NONE);
+        Report report = CHECKS.report(CHECKS.subject(plan, view.level()));
+        Rows rows = Rows.of(plan, score, mixed, view, CATALOGUE, RowMark.of(plan, report), null);
+        return new ClassPageBuilder(stored, score, view, CATALOGUE, report, null).build(rows, Notice.NONE);
     }
 
     private ClassPlan edited(String pose, String field, String value) {

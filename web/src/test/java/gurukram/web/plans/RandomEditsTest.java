@@ -2,6 +2,8 @@ package gurukram.web.plans;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.check.Checks;
+import gurukram.core.check.Report;
 import gurukram.core.notation.LineReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
@@ -279,8 +281,11 @@ class RandomEditsTest {
         for (View view : List.of(new View(level), View.MIXED)) {
             List<MixedRoom.Line> mixed =
                     view.isMixed() ? MixedRoom.lines(plan, new Unfolder(CATALOGUE, Pace.defaults())) : List.of();
-            Rows rows = Rows.of(plan, score, mixed, view, CATALOGUE, null);
-            ClassPage page = new ClassPageBuilder(stored, score, view, CATALOGUE, null).build(rows, Notice.NONE);
+            Checks checks = new Checks(CATALOGUE, new Unfolder(CATALOGUE, Pace.defaults()), School.UNSET, null);
+            Report report = checks.report(checks.subject(plan, view.level()));
+            Rows rows = Rows.of(plan, score, mixed, view, CATALOGUE, RowMark.of(plan, report), null);
+            ClassPage page =
+                    new ClassPageBuilder(stored, score, view, CATALOGUE, report, null).build(rows, Notice.NONE);
             assertThat(page.rows().all()).hasSameSizeAs(rowsOf(plan));
             assertThat(page.spine().split("data-row=", -1)).hasSize(rowsOf(plan).size() + 1);
             assertThat(page.starts().split(" ")).hasSameSizeAs(page.order().split(" "));

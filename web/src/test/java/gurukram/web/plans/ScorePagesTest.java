@@ -2,6 +2,8 @@ package gurukram.web.plans;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.pose.Level;
+import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
@@ -229,9 +231,11 @@ class ScorePagesTest {
     @Test
     void aClassIsForAGroupOfItsTeacher() {
         UUID mine = app.bean(GroupStore.class)
-                .create(teacher, "Friday calm", DayOfWeek.FRIDAY, LocalTime.of(18, 0), 60, "BEGINNER");
+                .create(teacher, Group.of("Friday calm", DayOfWeek.FRIDAY, LocalTime.of(18, 0), 60, Level.BEGINNER));
         UUID other = app.bean(GroupStore.class)
-                .create(app.newTeacher(), "Elsewhere", DayOfWeek.FRIDAY, LocalTime.of(18, 0), 60, "BEGINNER");
+                .create(
+                        app.newTeacher(),
+                        Group.of("Elsewhere", DayOfWeek.FRIDAY, LocalTime.of(18, 0), 60, Level.BEGINNER));
         String url = "/classes/" + id + "/group";
         assertThat(http.htmx(url, "value", "" + mine).body()).contains("<option value=\"" + mine + "\" selected");
         assertThat(http.get("/").body()).contains("Friday calm");

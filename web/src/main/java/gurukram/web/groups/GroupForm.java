@@ -1,0 +1,141 @@
+package gurukram.web.groups;
+
+import gurukram.core.notation.SchoolWords;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.Style;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Need;
+import gurukram.core.text.Limit;
+import gurukram.core.text.Plain;
+import gurukram.core.text.Refused;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Supplier;
+
+/**
+ * A group as it was typed.
+ *
+ * @param typed every field by its name; needs as {@code need-WRIST}
+ */
+record GroupForm(Map<String, String> typed) {
+    private static final Limit MATS = gurukram.core.group.Group.MATS;
+    private static final Limit PEOPLE = gurukram.core.group.Group.PEOPLE;
+    private static final int MOST_NAME_LETTERS = 80;
+
+    static GroupForm of(Group group) {
+        Map<String, String> typed = new LinkedHashMap<>();
+        typed.put("name", group.name());
+        typed.put("day", group.day().name());
+        typed.put("starts", group.startsAt().toString());
+        typed.put("slot", String.valueOf(group.slotMinutes()));
+        typed.put("level", group.level().name());
+        typed.put("mats", String.valueOf(group.mats()));
+        typed.put("style", group.style() == null ? "" : group.style().name());
+        typed.put("school", group.school());
+        typed.put("welcome", String.valueOf(group.touch().welcome()));
+        typed.put("ask", String.valueOf(group.touch().ask()));
+        typed.put("none", String.valueOf(group.touch().none()));
+        typed.put("room", group.room() == null ? "" : group.room().toString());
+        group.needs().forEach((need, people) -> typed.put("need-" + need.name(), String.valueOf(people)));
+        return new GroupForm(typed);
+    }
+
+    String value(String field) {
+        return typed.getOrDefault(field, "").strip();
+    }
+
+    /**
+     * The group, when everything can be taken.
+     *
+     * @param problems filled with what cannot, by field
+     * @return null when there are problems
+     */
+    Group read(UUID id, Map<String, String> problems) {
+        String name = take("name", problems, this::name);
+        LocalTime starts = take("starts", problems, this::starts);
+        Integer slot = take("slot", problems, () -> ClassSettings.SLOT.parse(value("slot")));
+        Integer mats = take("mats", problems, () -> MATS.parse(value("mats")));
+        DayOfWeek day = take("day", problems, () -> one(DayOfWeek.class, value("day")));
+        Level level = take("level", problems, () -> one(Level.class, value("level")));
+        Style style = value("style").isEmpty() ? null : take("style", problems, () -> one(Style.class, value("style")));
+        String school = take("school", problems, () -> SchoolWords.write(SchoolWords.read(value("school"))));
+        UUID room = value("room").isEmpty() ? null : take("room", problems, () -> uuid(value("room")));
+        Map<Need, Integer> needs = needs(problems);
+        Group.Touch touch = touch(problems);
+        if (problems.isEmpty()) {
+            take("needs", problems, () -> new gurukram.core.group.Group(mats, needs, null));
+            int told = touch.welcome() + touch.ask() + touch.none();
+            if (told > mats) problems.put("touch", "%d say how they like touch, and %d come.".formatted(told, mats));
+        }
+        if (!problems.isEmpty()) return null;
+        return new Group(id, name, day, starts, slot, level, mats, needs, style, school, touch, room);
+    }
+
+    private static <T> T take(String field, Map<String, String> problems, Supplier<T> value) {
+        try {
+            return value.get();
+        } catch (Refused e) {
+            problems.put(field, e.getMessage());
+            return null;
+        }
+    }
+
+    private String name() {
+        String name = Plain.line(value("name"), "A group’s name", MOST_NAME_LETTERS);
+        if (name.isEmpty()) throw new Refused("A group needs a name, such as “Tuesday early tide”.");
+        return name;
+    }
+
+    private LocalTime starts() {
+        String typed = value("starts").replace('.', ':');
+        String clock = typed.length() == 4 && typed.charAt(1) == ':' ? "0" + typed : typed;
+        if (!clock.matches("(?:[01]\\d|2[0-3]):[0-5]\\d")) {
+            throw new Refused("A time such as 18:30, please; “" + value("starts") + "” is none.");
+        }
+        return LocalTime.parse(clock);
+    }
+
+    private static <E extends Enum<E>> E one(Class<E> type, String name) {
+        try {
+            return Enum.valueOf(type, name.toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            throw new Refused("Please choose one of the list.");
+        }
+    }
+
+    private static UUID uuid(String id) {
+        try {
+            return UUID.fromString(id);
+        } catch (IllegalArgumentException e) {
+            throw new Refused("Please choose one of the list.");
+        }
+    }
+
+    private Map<Need, Integer> needs(Map<String, String> problems) {
+        Map<Need, Integer> needs = new EnumMap<>(Need.class);
+        for (Need need : Need.values()) {
+            String field = "need-" + need.name();
+            if (value(field).isEmpty()) continue;
+            Integer people = take(field, problems, () -> PEOPLE.parse(value(field)));
+            if (people != null && people > 0) needs.put(need, people);
+        }
+        return needs;
+    }
+
+    private Group.Touch touch(Map<String, String> problems) {
+        int[] counts = new int[3];
+        String[] fields = {"welcome", "ask", "none"};
+        for (int i = 0; i < fields.length; i++) {
+            String field = fields[i];
+            if (value(field).isEmpty()) continue;
+            Integer count = take(field, problems, () -> PEOPLE.parse(value(field)));
+            if (count != null) counts[i] = count;
+        }
+        return new Group.Touch(counts[0], counts[1], counts[2]);
+    }
+}
