@@ -57,7 +57,7 @@ class FirstClassJourneyTest extends BrowserTests {
         assertThat(row("tide").locator(".length")).hasText("0:52");
         assertThat(row("Half pigeon").locator(".length")).hasText("2:52.6");
         assertThat(row("tide").locator(".counts")).hasText("3 rounds = 6 one-sided passes, 12 movements, 6 breaths");
-        assertThat(page.locator(".side-words")).hasText("same work on both sides");
+        assertThat(page.locator(".side-words")).hasText("even");
         axeFindsNothing();
 
         // more and fewer rounds with the arrow keys, then undo from a row

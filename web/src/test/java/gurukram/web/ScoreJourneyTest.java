@@ -104,7 +104,7 @@ class ScoreJourneyTest extends BrowserTests {
             assertThat(page.locator("#version")).hasValue(String.valueOf(before + 1));
         }
         assertThat(page.locator(".head-length.fits .fit")).containsText("under the slot");
-        assertThat(page.locator(".side-words")).hasText("same work on both sides");
+        assertThat(page.locator(".side-words")).hasText("even");
 
         // the advanced line of one step, then all lines on one clock
         keys("Escape", "3");

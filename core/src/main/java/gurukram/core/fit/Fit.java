@@ -258,7 +258,11 @@ public final class Fit {
                             .filter(f -> way(f) == way)
                             .findFirst()
                             .orElseThrow();
-                    standing = with(standing, form);
+                }
+                // also where the written form is none of those it may take: an odd number of turns
+                for (Node node : form) {
+                    if (!standing.find(node.id()).filter(node::equals).isPresent())
+                        standing = with(standing, List.of(node));
                 }
                 stands.add(form);
             }

@@ -47,8 +47,9 @@ final class FitVerifier {
             problems.add("its edit leads elsewhere");
         before.walk(node -> locked(node, answer.plan(), unlocked, problems));
         answer.plan().walk(node -> changed(before, node, level, problems));
-        Map<String, SideWork[]> was = sides(unfolder.unfold(before, level));
-        sides(now).forEach((pose, both) -> {
+        Set<NodeId> odd = oddTurns(before);
+        Map<String, SideWork[]> was = sides(unfolder.unfold(before, level), odd);
+        sides(now, odd).forEach((pose, both) -> {
             SideWork[] old = was.get(pose);
             boolean wasEven = old == null || old[0].equals(old[1]);
             if (wasEven && !both[0].equals(both[1])) problems.add(pose + " has become uneven");
@@ -89,10 +90,23 @@ final class FitVerifier {
         }
     }
 
-    private static Map<String, SideWork[]> sides(Score score) {
+    /** Flows that took an odd number of turns: they are uneven as they are written, and even when they are changed. */
+    private static Set<NodeId> oddTurns(ClassPlan plan) {
+        Set<NodeId> odd = new HashSet<>();
+        plan.walk(node -> {
+            if (node instanceof Flow flow
+                    && flow.settings().counting() == Counting.ONE_SIDE
+                    && flow.settings().rounds() % 2 == 1) odd.add(flow.id());
+        });
+        return odd;
+    }
+
+    /** Written work by pose, right and left, but for some flows. */
+    private static Map<String, SideWork[]> sides(Score score, Set<NodeId> without) {
         Map<String, SideWork[]> sides = new HashMap<>();
         for (Moment moment : score.moments()) {
             if (moment.side() == null || moment.pose() == null || moment.kind() == Moment.Kind.PAUSE) continue;
+            if (moment.flow() != null && without.contains(moment.flow())) continue;
             SideWork[] both = sides.computeIfAbsent(moment.pose(), p -> new SideWork[] {SideWork.NONE, SideWork.NONE});
             int i = moment.side() == Side.RIGHT ? 0 : 1;
             both[i] = both[i].plus(moment);

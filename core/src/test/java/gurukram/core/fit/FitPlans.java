@@ -120,7 +120,7 @@ final class FitPlans {
     /** A flow in which rounds matter to what comes after it: layers from a round on, holds, joins, links, either counting. */
     private Flow flow(int rounds) {
         boolean oneSided = random.nextBoolean();
-        FlowSettings settings = FlowSettings.of(oneSided ? 2 * (rounds / 2) : rounds);
+        FlowSettings settings = FlowSettings.of(rounds);
         if (oneSided) settings = settings.with(Counting.ONE_SIDE);
         if (random.nextInt(3) == 0) settings = settings.withJoins(new Join.Shared(0, 1), null);
         List<Step> steps = new ArrayList<>();

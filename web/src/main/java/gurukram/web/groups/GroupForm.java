@@ -22,7 +22,7 @@ import java.util.function.Supplier;
  *
  * @param typed every field by its name; needs as {@code need-WRIST}
  */
-record GroupForm(Map<String, String> typed) {
+public record GroupForm(Map<String, String> typed) {
     private static final Limit MATS = gurukram.core.group.Group.MATS;
     private static final Limit PEOPLE = gurukram.core.group.Group.PEOPLE;
     private static final int MOST_NAME_LETTERS = 80;
@@ -45,7 +45,7 @@ record GroupForm(Map<String, String> typed) {
         return new GroupForm(typed);
     }
 
-    String value(String field) {
+    public String value(String field) {
         return typed.getOrDefault(field, "").strip();
     }
 

@@ -12,7 +12,7 @@ import java.util.Map;
  *
  * @param typed every field by its name; props as {@code prop-block}
  */
-record RoomForm(Map<String, String> typed) {
+public record RoomForm(Map<String, String> typed) {
     /** The props the poses of the catalogue know. */
     static final List<String> PROPS = List.of("block", "strap", "blanket", "bolster", "chair");
 
@@ -25,7 +25,7 @@ record RoomForm(Map<String, String> typed) {
         return new RoomForm(typed);
     }
 
-    String value(String field) {
+    public String value(String field) {
         return typed.getOrDefault(field, "").strip();
     }
 

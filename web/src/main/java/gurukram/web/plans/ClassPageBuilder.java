@@ -131,14 +131,19 @@ final class ClassPageBuilder {
     private ClassPage.Checked checked(Rows rows) {
         long must = report.count(Severity.MUST);
         long look = report.count(Severity.LOOK);
-        String css = must > 0 ? "must" : look > 0 ? "look" : "info";
+        String css = must > 0 ? "w-must" : look > 0 ? "w-look" : "w-info";
         String words = must + look == 0 ? "nothing to mend" : must == 0 ? "" : must + " to mend";
         if (look > 0) words += (words.isEmpty() ? "" : ", ") + look + " to look at";
         String marked = rows.slots().entrySet().stream()
-                .filter(slot -> !slot.getValue().mark().isNone())
+                .filter(slot -> isWorthAStop(slot.getValue().mark()))
                 .map(java.util.Map.Entry::getKey)
                 .collect(java.util.stream.Collectors.joining(" "));
         return new ClassPage.Checked(css, words, marked);
+    }
+
+    /** What is only for information is marked, but not gone to from one to the next. */
+    private static boolean isWorthAStop(RowMark mark) {
+        return !mark.isNone() && mark.severity() != Severity.INFO;
     }
 
     private int slotX(long slot) {

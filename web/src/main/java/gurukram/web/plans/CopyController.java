@@ -1,5 +1,8 @@
 package gurukram.web.plans;
 
+import gurukram.core.fit.Fit;
+import gurukram.core.fit.FitAnswer;
+import gurukram.core.fit.FitRequest;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Names;
@@ -12,6 +15,7 @@ import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
 import org.springframework.http.HttpStatus;
@@ -26,6 +30,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Copies of a class: as it is, shorter or longer, or for another level. */
 @Controller
 class CopyController {
+    /** A copy for another slot may have another rest, too. */
+    private static final FitRequest.Freedom COPIES = new FitRequest.Freedom(true, true, true, true, true);
+
     private final ClassStore store;
     private final ClassEditor editor;
     private final Poses poses;
@@ -59,13 +66,25 @@ class CopyController {
             String level = typed.getOrDefault("level", "");
             ClassPlan copy = plan.with(plan.settings().withTitle(typed.get("title")));
             if (!level.isEmpty()) copy = LevelLine.of(copy, Level.valueOf(level), poses.of(teacher));
-            if (slot != plan.settings().slotMinutes()) copy = Resized.of(copy, slot);
+            if (slot != plan.settings().slotMinutes()) copy = resized(teacher, copy, slot);
             ClassPlan named = Names.renamed(copy, name -> NodeId.random(random));
             return "redirect:/classes/" + editor.create(teacher, named, null);
         } catch (Refused e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(id, plan.settings(), typed, e.getMessage(), model);
         }
+    }
+
+    /** Fitted with the least change; where that does not reach so far, in proportion first; as near as can be at last. */
+    private ClassPlan resized(Teacher teacher, ClassPlan plan, int slot) {
+        Fit fit = new Fit(poses.of(teacher), editor.unfolderOf(teacher));
+        Level level = plan.settings().mixed() ? null : plan.settings().level();
+        FitRequest request = FitRequest.toMinutes(slot, level, COPIES);
+        ClassPlan inProportion = Resized.of(plan, slot);
+        for (ClassPlan start : List.of(plan.with(plan.settings().withSlotMinutes(slot)), inProportion)) {
+            if (fit.fit(start, request) instanceof FitAnswer.Fits fits) return fits.plan();
+        }
+        return inProportion;
     }
 
     private static String title(String wanted) {

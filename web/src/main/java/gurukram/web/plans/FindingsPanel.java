@@ -100,7 +100,7 @@ public record FindingsPanel(List<Group> groups, List<Muted> muted) {
     }
 
     static String css(Severity severity) {
-        return severity.name().toLowerCase(Locale.ROOT);
+        return "w-" + severity.name().toLowerCase(Locale.ROOT);
     }
 
     private static String heading(Severity severity, int n) {

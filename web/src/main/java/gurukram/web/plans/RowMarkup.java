@@ -215,7 +215,7 @@ final class RowMarkup {
 
     /** That there is something to look at: its weight by shape and word, its first sentence for those who ask. */
     private static void mark(Html html, Row row, RowMark mark) {
-        html.element("button", "row-mark mark-" + FindingsPanel.css(mark.severity()))
+        html.element("button", "row-mark " + FindingsPanel.css(mark.severity()))
                 .attribute("type", "button")
                 .attribute("tabindex", "-1")
                 .attribute("data-open-panel", row.id())
