@@ -60,6 +60,25 @@ final class Classes {
         return text.append("\nrest:\nfinal rest, 12 min\n").toString();
     }
 
+    /** About 90 minutes with 60 doses that may change, four flows and three optional steps. */
+    static String sixtyDoses() {
+        StringBuilder text = new StringBuilder("class: Sixty doses\n- 90 min, vinyasa, intermediate\n\nstanding:\n");
+        List<String> sided =
+                List.of("tree", "warrior 2", "triangle", "pyramid", "side angle", "low lunge", "eagle", "warrior 1");
+        List<String> plain =
+                List.of("chair", "standing fold", "child's pose", "bound angle", "downward dog", "boat", "goddess");
+        for (int i = 0; i < 4; i++) {
+            text.append("flow \"tide %d\", 3 rounds, both sides\n  high lunge, lead, in\n".formatted(i))
+                    .append("  warrior 2, lead, out\n  reverse warrior, lead, in\n  side angle, lead, out\nend flow\n");
+        }
+        for (int i = 0; i < 60; i++) {
+            String pose = i % 3 == 0 ? sided.get(i % sided.size()) + ", both" : plain.get(i % plain.size());
+            text.append("%s, %d-%d breaths, at %d\n".formatted(pose, 3 + i % 3, 8 + i % 4, 5 + i % 3));
+            if (i % 20 == 19) text.append("- optional\n");
+        }
+        return text.append("\nrest:\nfinal rest, 8 min\n").toString();
+    }
+
     static ClassPlan read(String text, PoseCatalogue catalogue) {
         return new NotationReader(catalogue, Names.numbers()).read(text).planOrRefused();
     }

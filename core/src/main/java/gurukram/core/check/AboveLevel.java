@@ -61,14 +61,17 @@ public final class AboveLevel implements Check {
     /** The levels that have to do the pose as it is although it is above them. */
     private static Set<Level> without(Subject subject, Step step, Pose pose) {
         Set<Level> without = EnumSet.noneOf(Level.class);
-        if (namesOption(subject, step, pose)) return without;
+        if (pose.level() == Level.BEGINNER) return without;
         if (subject.level() != null || !subject.settings().mixed()) {
-            if (pose.level().ordinal() > subject.judgedLevel().ordinal()) without.add(subject.judgedLevel());
+            if (pose.level().ordinal() > subject.judgedLevel().ordinal() && !namesOption(subject, step, pose)) {
+                without.add(subject.judgedLevel());
+            }
             return without;
         }
         for (Level level : Level.values()) {
             if (level.ordinal() < pose.level().ordinal() && !hasOwn(step, level)) without.add(level);
         }
+        if (!without.isEmpty() && namesOption(subject, step, pose)) without.clear();
         return without;
     }
 

@@ -34,7 +34,7 @@ public final class EmptyLayer implements Check {
     }
 
     private static void layer(Subject subject, Step step, Layer layer, Findings found) {
-        Flow flow = subject.plan().flowAround(step.id());
+        Flow flow = subject.flowAround(step.id());
         String why = flow == null ? null : beyond(flow, layer.when());
         if (why == null && changesNothing(step, layer)) why = "it is the same as without it";
         if (why == null) why = hidden(step, layer);

@@ -184,6 +184,13 @@ public final class Subject {
         return nodes.get(parents.get(id));
     }
 
+    /** The flow a step stands in, also by a link of it; null outside flows. */
+    Flow flowAround(NodeId id) {
+        Node parent = parentOf(id);
+        if (parent instanceof gurukram.core.plan.Link link) parent = parentOf(link.id());
+        return parent instanceof Flow flow ? flow : null;
+    }
+
     int value(Threshold threshold) {
         return threshold.at(judgedLevel(), school.thresholds());
     }

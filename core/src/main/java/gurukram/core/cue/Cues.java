@@ -10,6 +10,7 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.text.Refused;
@@ -34,6 +35,10 @@ public final class Cues {
     private final PoseCatalogue catalogue;
     private final Map<NodeId, SectionRole> roles = new HashMap<>();
     private final School classSchool;
+    private final Map<Said, String> said = new HashMap<>();
+
+    /** All that the words of a movement depend on. */
+    private record Said(NodeId node, String pose, Side side, Side twist, Breath breath, boolean continued) {}
 
     private Cues(ClassPlan plan, PoseCatalogue catalogue, School teachers) {
         this.catalogue = catalogue;
@@ -77,6 +82,14 @@ public final class Cues {
         if (moment.kind() == Moment.Kind.PAUSE || moment.pose() == null) return "";
         CueLevel level = flow == null ? CueLevel.LONG : flow.settings().pace().cueIn(moment.round());
         if (level == CueLevel.SILENT || isIn(moment, before)) return "";
+        if (moment.kind() != Moment.Kind.MOVEMENT) return spoken(moment, flow, before, level);
+        // rounds say the same again and again
+        Said same = new Said(
+                moment.node(), moment.pose(), moment.side(), moment.twistSide(), moment.breath(), moment.continued());
+        return said.computeIfAbsent(same, key -> spoken(moment, flow, before, level));
+    }
+
+    private String spoken(Moment moment, Flow flow, Moment before, CueLevel level) {
         School school = flow == null ? classSchool : flow.settings().school().over(classSchool);
         Pose pose = catalogue.pose(moment.pose());
         String own = ((Step) nodes.get(moment.node())).texts().say();

@@ -11,8 +11,14 @@ public final class Speech {
 
     /** Words, split at spaces; a hyphenated word is one. */
     public static int words(String text) {
-        String stripped = text.strip();
-        return stripped.isEmpty() ? 0 : stripped.split("\\s+").length;
+        int words = 0;
+        boolean inside = false;
+        for (int i = 0; i < text.length(); i++) {
+            boolean space = Character.isWhitespace(text.charAt(i));
+            if (!space && !inside) words++;
+            inside = !space;
+        }
+        return words;
     }
 
     /** Words a minute of the cues in a round, from 1. */

@@ -1,5 +1,6 @@
 package gurukram.web.account;
 
+import gurukram.core.plan.School;
 import gurukram.core.text.Refused;
 import gurukram.web.shared.Demo;
 import gurukram.web.shared.Teacher;
@@ -154,7 +155,8 @@ class AccountController {
             HttpServletResponse response,
             Model model) {
         try {
-            accounts.changeSchool(teacher, SchoolForm.read(typed));
+            School others = accounts.school(teacher);
+            accounts.changeSchool(teacher, SchoolForm.read(typed).with(others.thresholds()));
             return "redirect:/account";
         } catch (Refused e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());

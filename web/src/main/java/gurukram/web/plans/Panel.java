@@ -11,6 +11,7 @@ import java.util.List;
  * @param step what only a step has; null for the others
  * @param flows the flows the teacher keeps, to put in here
  * @param findings what there is to look at here
+ * @param without what the class would be without it; empty where that makes no sense
  */
 public record Panel(
         String kind,
@@ -20,7 +21,8 @@ public record Panel(
         List<Group> groups,
         StepPanel step,
         List<Kept> flows,
-        FindingsPanel findings) {
+        FindingsPanel findings,
+        String without) {
     /** @param open whether it is laid open at first */
     public record Group(String heading, boolean open, List<Captioned> fields) {}
 
@@ -31,15 +33,19 @@ public record Panel(
     public record Kept(String id, String name) {}
 
     Panel(String kind, String node, String name, String sum, List<Group> groups, StepPanel step) {
-        this(kind, node, name, sum, groups, step, List.of(), FindingsPanel.NONE);
+        this(kind, node, name, sum, groups, step, List.of(), FindingsPanel.NONE, "");
     }
 
     Panel with(List<Kept> kept) {
-        return new Panel(kind, node, name, sum, groups, step, kept, findings);
+        return new Panel(kind, node, name, sum, groups, step, kept, findings, without);
     }
 
     Panel with(FindingsPanel found) {
-        return new Panel(kind, node, name, sum, groups, step, flows, found);
+        return new Panel(kind, node, name, sum, groups, step, flows, found, without);
+    }
+
+    Panel without(String words) {
+        return new Panel(kind, node, name, sum, groups, step, flows, findings, words);
     }
 
     /** The markup of a field, already escaped. */

@@ -1,5 +1,6 @@
 package gurukram.web.plans;
 
+import gurukram.core.fit.WithoutIt;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Link;
@@ -9,6 +10,7 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
+import gurukram.core.time.Millis;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
@@ -53,12 +55,25 @@ class Panels {
         }
         Panel panel = part(teacher, stored, node, view, refusal);
         if (!panel.kind().equals("class")) {
-            panel = panel.with(FindingsPanel.at(found, new NodeId(panel.node()), poses.of(teacher)));
+            panel = panel.with(FindingsPanel.at(found, new NodeId(panel.node()), poses.of(teacher)))
+                    .without(without(teacher, stored, panel.node(), view));
         }
         if (panel.kind().equals("step")) return panel;
         return panel.with(flows.of(teacher).stream()
                 .map(flow -> new Panel.Kept(flow.id().toString(), flow.name()))
                 .toList());
+    }
+
+    /** What the class would be without the part. */
+    private String without(Teacher teacher, StoredClass stored, String node, View view) {
+        WithoutIt without = WithoutIt.of(stored.plan(), new NodeId(node), view.level(), editor.unfolderOf(teacher));
+        long saved = without.savedMs();
+        if (saved == 0) return "Without it the class is as long.";
+        return "Without it the class is %s, %s %s."
+                .formatted(
+                        Millis.showWhole(without.afterMs()),
+                        Millis.showWhole(Math.abs(saved)),
+                        saved > 0 ? "less" : "more");
     }
 
     private Panel part(Teacher teacher, StoredClass stored, String node, View view, Refusal refusal) {
