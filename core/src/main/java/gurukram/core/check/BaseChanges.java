@@ -16,7 +16,7 @@ public final class BaseChanges implements Check {
 
     private static final Card CARD = Card.of(
             "base-changes",
-            "The base of the body does not change all the time",
+            "People do not change between standing, sitting and lying all the time",
             "Each change from sitting to kneeling to standing takes words and seconds that the poses then lack.",
             MOST);
 
@@ -44,8 +44,8 @@ public final class BaseChanges implements Check {
         int most = subject.value(MOST);
         if (inTen <= most) return;
         String what =
-                "Outside flows the body changes its base %d times in %s, about %d in ten minutes; %d is the most you want."
+                "Outside flows people change between standing, kneeling, sitting and lying %d times in %s, about %d in ten minutes; %d is the most you want."
                         .formatted(changes, Wording.minutes(outside), Math.round(inTen), most);
-        found.info(NodeId.CLASS, "", List.of(), what, "Put poses on one base beside each other.");
+        found.info(NodeId.CLASS, "", List.of(), what, "Put poses that stand beside each other, and those that sit.");
     }
 }

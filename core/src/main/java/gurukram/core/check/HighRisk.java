@@ -5,6 +5,7 @@ import gurukram.core.dose.Dose;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.Prop;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
@@ -19,7 +20,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** A high-risk pose comes after a rung of its ladder, with a way out that is offered and somebody who watches, by name or role. */
+/**
+ * A high-risk pose comes after a rung of its ladder, with its props, a way out that is offered and somebody who watches, by name or role.
+ */
 @AutoService(Check.class)
 public final class HighRisk implements Check {
     private static final Set<String> WATCHING =
@@ -27,7 +30,7 @@ public final class HighRisk implements Check {
     private static final int MATS = 4;
     private static final Card CARD = Card.of(
             "high-risk",
-            "A high-risk pose has its ladder, a way out and somebody who watches",
+            "A high-risk pose has its ladder, its props, a way out and somebody who watches",
             "On the head, the shoulders or the hands a slip hurts; nobody gets there by surprise.");
 
     @Override
@@ -55,10 +58,18 @@ public final class HighRisk implements Check {
         }
     }
 
+    private static String advice(Pose pose) {
+        if (pose.gate() == null) return "Otherwise plan an earlier rung of its ladder.";
+        return "It is for those who have reached rung %d of its ladder; the others stay on theirs."
+                .formatted(pose.gate().rung());
+    }
+
     private static List<String> lacks(Subject subject, int i) {
         List<String> lacks = new ArrayList<>();
         if (rungWanted(subject, i).isPresent()) lacks.add("earlier rung before it");
         if (!hasWayOut(subject, i)) lacks.add("way out on offer");
+        String props = propsWanted(subject, i);
+        if (!props.isEmpty()) lacks.add("word about " + props);
         if (!isWatched(subject.step(i))) lacks.add("word about who watches");
         return lacks;
     }
@@ -71,6 +82,28 @@ public final class HighRisk implements Check {
         return layered || Swap.tells(step, "way out") || AboveLevel.namesOption(subject, step, subject.pose(i));
     }
 
+    /** What the rung of the pose asks for, when neither the step nor its note has it; empty otherwise. */
+    private static String propsWanted(Subject subject, int i) {
+        Step step = subject.step(i);
+        List<String> wanted = new ArrayList<>();
+        for (Prop prop : propsOf(subject, subject.pose(i))) {
+            boolean there = step.props().stream().anyMatch(own -> own.name().equals(prop.name()))
+                    || Swap.tells(step, prop.name());
+            if (!there) wanted.add(prop.toString());
+        }
+        return Wording.and(wanted);
+    }
+
+    private static List<Prop> propsOf(Subject subject, Pose pose) {
+        for (Ladder ladder : subject.catalogue().laddersWith(pose.id())) {
+            List<Prop> props = ladder.rungs().get(ladder.rungOf(pose.id()) - 1).props().stream()
+                    .map(use -> new Prop(use.number(), use.prop()))
+                    .toList();
+            if (!props.isEmpty()) return props;
+        }
+        return List.of();
+    }
+
     private static boolean isWatched(Step step) {
         for (String word : Words.fold(step.note()).split(" ")) if (WATCHING.contains(word)) return true;
         return false;
@@ -79,12 +112,10 @@ public final class HighRisk implements Check {
     /** The rung that should have come before; empty when one of the ladder has, or the pose is the first of it. */
     private static Optional<Pose> rungWanted(Subject subject, int i) {
         Pose pose = subject.pose(i);
-        List<Ladder> ladders = subject.catalogue().laddersWith(pose.id());
         Optional<Pose> wanted = Optional.empty();
-        for (Ladder ladder : ladders) {
-            int rung = ladder.rungOf(pose.id());
-            for (int r = rung - 2; r >= 0; r--) {
-                String before = ladder.rungs().get(r).pose();
+        for (Ladder ladder : subject.catalogue().laddersWith(pose.id())) {
+            for (int rung = ladder.rungOf(pose.id()) - 1; rung >= 1; rung--) {
+                String before = ladder.rungs().get(rung - 1).pose();
                 if (before == null) continue;
                 if (comesBefore(subject, before, i)) return Optional.empty();
                 Pose other = subject.catalogue().pose(before);
@@ -131,9 +162,18 @@ public final class HighRisk implements Check {
             noted = Swap.noted(noted, "Watched by the teacher, at most " + MATS + " mats at a time.")
                     .orElse(noted);
         }
-        if (!noted.equals(step)) edits.add(new PlanEdit.Change(noted));
         List<String> said = new ArrayList<>();
-        if (!edits.isEmpty()) said.add("note the way out and who watches");
+        if (!noted.equals(step)) said.add("note the way out and who watches");
+        String props = propsWanted(subject, i);
+        if (!props.isEmpty()) {
+            List<Prop> all = new ArrayList<>(noted.props());
+            for (Prop prop : propsOf(subject, subject.pose(i))) {
+                if (all.stream().noneMatch(own -> own.name().equals(prop.name()))) all.add(prop);
+            }
+            noted = noted.withProps(all);
+            said.add("have " + props + " ready");
+        }
+        if (!noted.equals(step)) edits.add(new PlanEdit.Change(noted));
         Optional<Pose> rung = rungWanted(subject, i);
         if (rung.isPresent()) {
             NodeId top = step.id();

@@ -10,9 +10,11 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
+import gurukram.core.pose.Base;
 import gurukram.core.pose.Felt;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Side;
+import gurukram.core.pose.SideOf;
 import gurukram.core.score.Feet;
 import gurukram.core.score.Moment;
 import gurukram.core.score.SideWork;
@@ -68,6 +70,7 @@ public final class SidesUneven implements Check {
             if (moment.side() != null) add(byPose, moment.pose(), i, moment.side(), moment);
             if (moment.twistSide() != null) add(byTwist, moment.pose(), i, moment.twistSide(), moment);
             areas(byArea, subject.pose(i), i, moment);
+            legs(byArea, subject.pose(i), i, moment);
         }
         Set<String> told = SecondSide.told(subject);
         Set<NodeId> odd = OddSides.told(subject);
@@ -96,6 +99,17 @@ public final class SidesUneven implements Check {
                 if (side != null) add(byArea, felt.area().word(), i, side, moment);
             }
         }
+    }
+
+    /** The front leg of lunges and the leg that stands alone. */
+    private static void legs(Map<String, Work> byArea, Pose pose, int i, Moment moment) {
+        String leg = legOf(pose);
+        if (!leg.isEmpty() && moment.side() != null) add(byArea, leg, i, moment.side(), moment);
+    }
+
+    private static String legOf(Pose pose) {
+        if (pose.base() == Base.LUNGE && pose.sideOf() == SideOf.FRONT_LEG) return "leg in front";
+        return pose.base() == Base.STANDING && pose.sideOf() == SideOf.STANDING_LEG ? "leg standing" : "";
     }
 
     /** Whether all that makes it uneven stands in odd rounds or sways. */
@@ -149,7 +163,7 @@ public final class SidesUneven implements Check {
         return subject.moment(work.moments().get(0)).node();
     }
 
-    /** Which parts of the body get more on that side over the whole class. */
+    /** Which parts of the body, and which leg, get more on that side over the whole class. */
     private static String areas(Subject subject, String pose, Side side, Map<String, Work> byArea) {
         Set<String> more = new LinkedHashSet<>();
         Pose done = subject.catalogue().pose(pose);
@@ -161,7 +175,9 @@ public final class SidesUneven implements Check {
                 more.add(on.word() + " " + felt.area().word().replace('-', ' '));
             }
         }
-        List<String> some = more.stream().limit(MOST_AREAS).toList();
+        List<String> some = new ArrayList<>(more.stream().limit(MOST_AREAS).toList());
+        Work leg = byArea.get(legOf(done));
+        if (leg != null && !more(leg, side).isEmpty()) some.add(side.word() + " " + legOf(done));
         return some.isEmpty() ? "" : " Over the class that leaves more for the " + Wording.and(some) + ".";
     }
 

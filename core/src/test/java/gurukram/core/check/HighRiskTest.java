@@ -14,16 +14,20 @@ class HighRiskTest {
     void itNeedsALadderAWayOutAndSomebodyWhoWatches() {
         Checked bare = Checked.of(HEAD.formatted("", ""));
         assertEquals(
-                "Headstand is a high-risk pose; there is no earlier rung before it, no way out on offer, no word about who watches.",
+                "Headstand is a high-risk pose; there is no earlier rung before it, no way out on offer, no word about 1 blanket and 1 wall, no word about who watches.",
                 bare.says(HighRisk.class));
         assertEquals(Severity.MUST, bare.only(HighRisk.class).severity());
         assertEquals(
                 "Headstand is a high-risk pose; there is no way out on offer.",
-                Checked.of(HEAD.formatted("dolphin, 5 breaths\n", "- note: Watched by Ilse, 4 mats at a time.\n"))
+                Checked.of(HEAD.formatted(
+                                "dolphin, 5 breaths\n",
+                                "- note: Blanket, at the wall. Watched by Ilse, 4 mats at a time.\n"))
                         .says(HighRisk.class));
         assertEquals(
                 "",
-                Checked.of(HEAD.formatted("dolphin, 5 breaths\n", "- note: Way out: dolphin. Watched by Ilse.\n"))
+                Checked.of(HEAD.formatted(
+                                "dolphin, 5 breaths\n",
+                                "- note: Way out: dolphin. Watched by Ilse, blanket at the wall.\n"))
                         .says(HighRisk.class));
     }
 
@@ -31,7 +35,11 @@ class HighRiskTest {
     void everyOfferTakesItAway() {
         Checked bare = Checked.of(HEAD.formatted("", ""));
         List<Mend> mends = bare.mends(bare.only(HighRisk.class));
-        assertTrue(mends.get(0).label().startsWith("Note the way out and who watches and put "), mends.toString());
+        assertTrue(
+                mends.get(0)
+                        .label()
+                        .startsWith("Note the way out and who watches, have 1 blanket and 1 wall ready and put "),
+                mends.toString());
         for (Mend mend : mends) assertEquals("", bare.mended(mend).says(HighRisk.class));
     }
 }

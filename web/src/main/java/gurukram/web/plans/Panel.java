@@ -11,7 +11,7 @@ import java.util.List;
  * @param step what only a step has; null for the others
  * @param flows the flows the teacher keeps, to put in here
  * @param findings what there is to look at here
- * @param without what the class would be without it; empty where that makes no sense
+ * @param without what the class would be without it; for the class itself, whom it is for; empty where there is neither
  */
 public record Panel(
         String kind,

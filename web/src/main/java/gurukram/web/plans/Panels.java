@@ -11,6 +11,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
 import gurukram.core.time.Millis;
+import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
@@ -64,6 +65,16 @@ class Panels {
                 .toList());
     }
 
+    /** Whom the class is for; empty for nobody in particular. */
+    private static String who(List<Group> groups, UUID id) {
+        return groups.stream()
+                .filter(group -> group.id().equals(id))
+                .findFirst()
+                .map(group -> group.name() + ": " + group.people() + "."
+                        + (group.school().isEmpty() ? "" : " Their school: " + group.school() + "."))
+                .orElse("");
+    }
+
     /** What the class would be without the part. */
     private String without(Teacher teacher, StoredClass stored, String node, View view) {
         WithoutIt without = WithoutIt.of(stored.plan(), new NodeId(node), view.level(), editor.unfolderOf(teacher));
@@ -84,7 +95,9 @@ class Panels {
                 : plan.find(new NodeId(node)).orElse(null);
         if (found == null) {
             UUID group = classes.group(teacher, stored.id());
-            return ClassPanel.of(plan.settings(), catalogue, groups.groups(teacher), group, refusal);
+            List<Group> all = groups.groups(teacher);
+            return ClassPanel.of(plan.settings(), catalogue, all, group, refusal)
+                    .without(who(all, group));
         }
         Score score = editor.unfolderOf(teacher).unfold(plan, view.level());
         if (found instanceof Step step) {
