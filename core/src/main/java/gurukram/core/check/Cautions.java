@@ -88,11 +88,15 @@ public final class Cautions implements Check {
     private static void told(
             Subject subject, Caution.Severity severity, Need need, List<Place> places, Findings found) {
         boolean change = severity == Caution.Severity.CHANGE;
-        String what = "For %s %s: %s."
+        int poses = places.size();
+        String what = "For %s %s at %s."
                 .formatted(
                         Needs.people(subject.group(), need),
                         change ? "a change is wanted" : "there is something to say",
-                        String.join("; ", byChange(subject, places)));
+                        poses == 1
+                                ? subject.name(
+                                        subject.pose(places.get(0).moment()).id())
+                                : poses + " poses");
         List<Integer> moments = places.stream().map(Place::moment).toList();
         NodeId node = subject.moment(moments.get(0)).node();
         String about = need.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
@@ -102,7 +106,7 @@ public final class Cautions implements Check {
                 about,
                 moments,
                 what,
-                "Write it down beside the pose, so that it is said in time.");
+                Wording.capital(String.join("; ", byChange(subject, places))) + ".");
     }
 
     /** {@code padding under the knees at cow, cat and 3 more}. */

@@ -24,10 +24,12 @@ import gurukram.core.score.Tallies;
 import gurukram.core.score.Unfolder;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One class as the rules see it: its plan, the score of the line looked at, and what several rules want to know, worked out
@@ -222,12 +224,19 @@ public final class Subject {
         return catalogue.pose(pose).name().toLowerCase(Locale.ROOT);
     }
 
-    /** When it is first met, ms; what is about no moment comes last. */
+    /** When it comes, ms; what is about no moment comes last. */
     long startOf(Finding finding) {
-        if (!finding.moments().isEmpty())
-            return moment(finding.moments().get(0)).startMs();
+        return momentOf(finding).map(i -> moment(i).startMs()).orElse(score.totalMs());
+    }
+
+    /** The moment at which a finding is met: the first of its own part among those it is about; empty when it is about none. */
+    public Optional<Integer> momentOf(Finding finding) {
+        if (finding.node().equals(NodeId.CLASS)) return Optional.empty();
         List<Integer> own = momentsOf(finding.node());
-        return own.isEmpty() ? score.totalMs() : moment(own.get(0)).startMs();
+        Set<Integer> about = new HashSet<>(finding.moments());
+        Optional<Integer> both = own.stream().filter(about::contains).findFirst();
+        if (both.isPresent()) return both;
+        return own.isEmpty() ? finding.moments().stream().findFirst() : Optional.of(own.get(0));
     }
 
     /** The mute that keeps a finding silent: at its node, at a part around it, or for the class. */

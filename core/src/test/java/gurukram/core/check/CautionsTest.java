@@ -22,8 +22,11 @@ class CautionsTest {
     void aChangeIsWantedUntilItIsWrittenDown() {
         Checked wrists = Checked.of(CLASS.formatted(""), Checked.group("12 mats, 2 wrist"));
         assertTrue(
-                wrists.says(Cautions.class).startsWith("For wrist (2) a change is wanted: "),
+                wrists.says(Cautions.class).equals("For wrist (2) a change is wanted at 2 poses."),
                 wrists.says(Cautions.class));
+        assertTrue(
+                wrists.only(Cautions.class).advice().contains("at downward dog and plank"),
+                wrists.only(Cautions.class).advice());
         assertEquals(Severity.LOOK, wrists.only(Cautions.class).severity());
         assertEquals(List.of("Write it beside the 2 poses"), wrists.offers(Cautions.class));
         Checked mended = wrists.mended(Cautions.class);
@@ -58,7 +61,7 @@ class CautionsTest {
         Checked faint = Checked.of("standing:\nmountain, 5 breaths\n", Checked.group("8 mats, 1 low blood pressure"));
         assertEquals(Severity.INFO, faint.only(Cautions.class).severity());
         assertTrue(
-                faint.says(Cautions.class).startsWith("For low blood pressure (1) there is something to say: "),
+                faint.says(Cautions.class).equals("For low blood pressure (1) there is something to say at mountain."),
                 faint.says(Cautions.class));
         assertEquals("", faint.mended(Cautions.class).says(Cautions.class));
     }

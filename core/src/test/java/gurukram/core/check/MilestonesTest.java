@@ -38,7 +38,7 @@ class MilestonesTest {
             assertTrue(holds.mended(mend).of(Milestones.class).size() == 1, mend.label());
         }
         assertEquals(
-                List.of("Note the calls at 2 poses", "Note a word at halfway"),
+                List.of("Note a word at halfway", "Note the calls at 2 poses"),
                 holds.of(Milestones.class).stream()
                         .map(f -> holds.mends(f).get(0).label())
                         .toList());

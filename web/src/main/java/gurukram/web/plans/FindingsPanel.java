@@ -11,7 +11,6 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
@@ -127,10 +126,10 @@ public record FindingsPanel(List<Group> groups, List<Muted> muted) {
     static String place(Subject subject, PoseCatalogue catalogue, Finding finding) {
         Node node = subject.plan().find(new NodeId(rowOf(subject, finding))).orElse(null);
         String name = name(node, catalogue);
-        List<Integer> moments = finding.moments();
-        if (node == null && moments.isEmpty()) return name;
-        Moment first = moments.isEmpty() ? null : subject.moments().get(moments.get(0));
-        return first == null ? name : name + ", at " + Millis.showWhole(first.startMs());
+        return subject.momentOf(finding)
+                .map(i -> name + ", at "
+                        + Millis.showWhole(subject.moments().get(i).startMs()))
+                .orElse(name);
     }
 
     private static String name(Node node, PoseCatalogue catalogue) {

@@ -206,7 +206,7 @@ class FindingsTest {
         assertThat(http.get("/classes/" + id + "/panel?node=checks").body()).doesNotContain("For knee (2)");
         http.htmx("/classes/" + id + "/group", "value", "" + group);
         assertThat(http.get("/classes/" + id + "/panel?node=checks").body())
-                .contains("For knee (2) a change is wanted");
+                .contains("For knee (2) a change is wanted at");
     }
 
     @Test
