@@ -95,6 +95,7 @@ public final class Checks {
         List<Mend> good = new ArrayList<>();
         for (Mend mend : find(finding.rule()).mends(subject, finding)) {
             if (good.size() == MOST_MENDS) break;
+            if (good.stream().anyMatch(other -> other.label().equals(mend.label()))) continue;
             if (holds(subject, finding, mend, before)) good.add(mend);
         }
         return good;

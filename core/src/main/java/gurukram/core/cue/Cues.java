@@ -36,6 +36,7 @@ public final class Cues {
     private final Map<NodeId, SectionRole> roles = new HashMap<>();
     private final School classSchool;
     private final Map<Said, String> said = new HashMap<>();
+    private final Map<String, CueTemplate> templates = new HashMap<>();
 
     /** All that the words of a movement depend on. */
     private record Said(NodeId node, String pose, Side side, Side twist, Breath breath, boolean continued) {}
@@ -104,11 +105,16 @@ public final class Cues {
     }
 
     /** The pose's own way in as well, where there is time to say it. */
-    private static String withWayIn(String start, Moment moment, Pose pose, School school) {
-        String more = new CueTemplate(pose.cues().enter().full()).after(pose, moment, school);
+    private String withWayIn(String start, Moment moment, Pose pose, School school) {
+        String more = template(pose.cues().enter().full()).after(pose, moment, school);
         String both = start + ": " + more;
         boolean fits = Speech.fits(both, moment.transitionMs() + moment.settingUpMs(), EXPLAINING);
         return fits ? both : start;
+    }
+
+    /** Looked over once; {@link Refused} when the text is no template. */
+    private CueTemplate template(String text) {
+        return templates.computeIfAbsent(text, CueTemplate::new);
     }
 
     /** The way out of the final rest. */
@@ -134,9 +140,9 @@ public final class Cues {
     }
 
     /** The teacher's own words: with places for sides when they have any, else as they are. */
-    private static String own(String text, Moment moment, Pose pose, School school) {
+    private String own(String text, Moment moment, Pose pose, School school) {
         try {
-            CueTemplate template = new CueTemplate(text);
+            CueTemplate template = template(text);
             boolean lacksSide = template.isSided() && moment.side() == null;
             return lacksSide ? text : template.words(pose, moment.side(), moment.twistSide(), school);
         } catch (Refused e) {

@@ -3,6 +3,7 @@ package gurukram.core.cue;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.SideOf;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** What is said for a pose that has no words of its own: its name, and the part that names its side. */
 final class UsualCues {
@@ -27,11 +28,18 @@ final class UsualCues {
             SideOf.TWIST_TO, "turn {lead}",
             SideOf.BEND_TO, "bend {lead}");
 
+    private static final Map<String, CueTemplate> TEMPLATES = new ConcurrentHashMap<>();
+
     private UsualCues() {}
 
     static CueTemplate of(Pose pose, boolean sided, boolean whole) {
         String name = whole ? "{you may come to / come to} {name}" : "{name}";
-        if (!sided || pose.sideOf() == null) return new CueTemplate(name);
-        return new CueTemplate(name + ", " + (whole ? LONG : SHORT).get(pose.sideOf()));
+        if (!sided || pose.sideOf() == null) return template(name);
+        return template(name + ", " + (whole ? LONG : SHORT).get(pose.sideOf()));
+    }
+
+    /** There are as many as the two tables have words, so each is looked over once. */
+    private static CueTemplate template(String text) {
+        return TEMPLATES.computeIfAbsent(text, CueTemplate::new);
     }
 }

@@ -59,6 +59,15 @@ public record ClassPage(
         return spine.toString();
     }
 
+    /** The marks of all rows that have something to look at. */
+    public String marks() {
+        StringBuilder marks = new StringBuilder();
+        rows.slots().forEach((id, slot) -> {
+            if (!slot.mark().isNone()) marks.append(RowMarkup.mark(id, slot.mark()));
+        });
+        return marks.toString();
+    }
+
     /** The rows in their order. */
     public String order() {
         return String.join(" ", rows.slots().keySet());

@@ -2,9 +2,11 @@ package gurukram.web.plans;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.score.MixedRoom;
+import gurukram.core.score.Score;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 
@@ -23,7 +25,9 @@ class ClassPages {
 
     ClassPage page(Teacher teacher, StoredClass stored, View view, Notice notice, Refusal refusal) {
         ClassChecks.Found found = checks.found(teacher, stored, view);
-        Rows rows = rows(teacher, found, view, refusal);
+        ClassPlan plan = stored.plan();
+        Score score = found.subject().score();
+        Rows rows = rows(teacher, plan, score, RowMark.of(plan, found.report()), view, refusal);
         return new ClassPageBuilder(stored, found.subject().score(), view, poses.of(teacher), found.report(), refusal)
                 .build(rows, notice);
     }
@@ -31,20 +35,14 @@ class ClassPages {
     /** What a page that shows {@code before} needs to become {@code after}. */
     PageChange change(
             Teacher teacher, StoredClass before, ClassPage after, View view, Set<String> touched, Panel panel) {
-        return PageChange.between(
-                rows(teacher, checks.found(teacher, before, view), view, null), after, touched, panel);
+        ClassPlan plan = before.plan();
+        Score score = editor.unfolderOf(teacher).unfold(plan, view.level());
+        return PageChange.between(rows(teacher, plan, score, Map.of(), view, null), after, touched, panel);
     }
 
-    private Rows rows(Teacher teacher, ClassChecks.Found found, View view, Refusal refusal) {
-        ClassPlan plan = found.subject().plan();
+    private Rows rows(
+            Teacher teacher, ClassPlan plan, Score score, Map<String, RowMark> marks, View view, Refusal refusal) {
         List<MixedRoom.Line> mixed = view.isMixed() ? MixedRoom.lines(plan, editor.unfolderOf(teacher)) : List.of();
-        return Rows.of(
-                plan,
-                found.subject().score(),
-                mixed,
-                view,
-                poses.of(teacher),
-                RowMark.of(plan, found.report()),
-                refusal);
+        return Rows.of(plan, score, mixed, view, poses.of(teacher), marks, refusal);
     }
 }

@@ -34,7 +34,7 @@ final class RowMarkup {
                 .attribute("aria-label", label);
         if (row instanceof Row.FlowRow || row instanceof Row.SectionRow) html.attribute("aria-expanded", "true");
         cell(html, "at num");
-        if (!mark.isNone()) mark(html, row, mark);
+        if (!mark.isNone()) html.markup(mark(row.id(), mark));
         html.words("span", "elapsed", at);
         html.element("span", "clock").text(clock).end("span").end("span");
     }
@@ -214,14 +214,16 @@ final class RowMarkup {
     }
 
     /** That there is something to look at: its weight by shape and word, its first sentence for those who ask. */
-    private static void mark(Html html, Row row, RowMark mark) {
-        html.element("button", "row-mark " + FindingsPanel.css(mark.severity()))
+    static String mark(String row, RowMark mark) {
+        return new Html()
+                .element("button", "row-mark " + FindingsPanel.css(mark.severity()))
                 .attribute("type", "button")
                 .attribute("tabindex", "-1")
-                .attribute("data-open-panel", row.id())
+                .attribute("data-open-panel", row)
                 .attribute("aria-label", mark.said())
                 .attribute("title", mark.said())
                 .text("")
-                .end("button");
+                .end("button")
+                .toString();
     }
 }

@@ -35,7 +35,7 @@ record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
      * One row before it is made.
      *
      * @param shows all that it shows: rows whose slots show the same look the same, so that most need not be made
-     * @param mark that there is something to look at in it
+     * @param mark that there is something to look at in it; sent for all rows, so it is none of what is compared
      */
     record Slot(List<?> shows, Supplier<Row> make, RowMark mark) {}
 
@@ -115,7 +115,7 @@ record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
         private void add(Node node, Supplier<Row> make, Object... shows) {
             String id = node.id().value();
             RowMark mark = marks.getOrDefault(id, RowMark.NONE);
-            slots.put(id, new Slot(Arrays.asList(mark, Arrays.asList(shows)), make, mark));
+            slots.put(id, new Slot(Arrays.asList(shows), make, mark));
         }
 
         /** What a step shows besides itself: what it comes to, where it stands, and how the levels fit. */

@@ -34,6 +34,18 @@ function takeRows(rows) {
   });
 }
 
+/** Marks say what the checks find; an edit of one row may put them on another. */
+function takeMarks(marks) {
+  const fresh = new Map(marks.map((mark) => [mark.dataset.openPanel, mark]));
+  document.querySelectorAll('#spine .row-mark').forEach((old) => {
+    const now = fresh.get(old.dataset.openPanel);
+    fresh.delete(old.dataset.openPanel);
+    if (!now) old.remove();
+    else if (old.title !== now.title || old.className !== now.className) old.replaceWith(now);
+  });
+  fresh.forEach((mark, id) => document.getElementById(`row-${id}`)?.firstElementChild.prepend(mark));
+}
+
 /** Rows that are gone go, the others stand in their order; what stands right is not touched, so it keeps its focus. */
 function arrange(order) {
   const spine = document.getElementById('spine');
@@ -84,6 +96,7 @@ function apply(change) {
   overview.replaceChildren(...redrawn.childNodes);
   takeRows([...change.querySelectorAll(':scope > .rows > [data-row]')]);
   arrange(ids);
+  takeMarks([...change.querySelectorAll(':scope > .marks > .row-mark')]);
   begin(ids, starts.split(' '));
   document.getElementById('empty').hidden = ids.length > 0;
   const panel = change.querySelector('#panel-inside');
