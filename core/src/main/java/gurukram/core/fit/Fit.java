@@ -21,6 +21,7 @@ import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -186,7 +187,9 @@ public final class Fit {
                 List<Choices.Part> free =
                         gone.isEmpty() ? parts : new Choices(trimmed, request, catalogue, unlocked).parts();
                 for (Map<NodeId, Long> ways : ways(free)) {
-                    if (left-- > 0) scenario(new Scenario(gone, ways), trimmed, free);
+                    Scenario scenario = new Scenario(gone, ways);
+                    boolean hopeless = best != null && scenario.cost() + least(free, ways) > best.cost;
+                    if (!hopeless && left-- > 0) scenario(scenario, trimmed, free);
                 }
             }
         }
@@ -208,7 +211,7 @@ public final class Fit {
             List<Map<NodeId, Long>> all = new ArrayList<>(List.of(Map.of()));
             for (Choices.Part part : free) {
                 Set<Long> ways = new java.util.TreeSet<>();
-                part.forms().forEach(form -> ways.add(way(form)));
+                for (long way : waysOf(part)) ways.add(way);
                 if (ways.size() < 2) continue;
                 List<Map<NodeId, Long>> more = new ArrayList<>();
                 for (Map<NodeId, Long> one : all) {
@@ -221,6 +224,37 @@ public final class Fit {
                 all = more;
             }
             return all;
+        }
+
+        /** What going these ways costs at least. */
+        private long least(List<Choices.Part> free, Map<NodeId, Long> ways) {
+            long least = 0;
+            for (Choices.Part part : free) {
+                Long way = ways.get(part.node());
+                if (way == null) continue;
+                long cheapest = Long.MAX_VALUE;
+                for (int k = 0; k < part.forms().size(); k++) {
+                    if (way(part.forms().get(k)) == way)
+                        cheapest = Math.min(cheapest, part.costs().get(k));
+                }
+                least += cheapest;
+            }
+            return least;
+        }
+
+        private final Map<Choices.Part, long[]> ways = new IdentityHashMap<>();
+
+        /** The way of every form of a part. */
+        private long[] waysOf(Choices.Part part) {
+            return ways.computeIfAbsent(
+                    part, p -> p.forms().stream().mapToLong(this::way).toArray());
+        }
+
+        private int firstOf(Choices.Part part, long way) {
+            long[] all = waysOf(part);
+            int k = 0;
+            while (all[k] != way) k++;
+            return k;
         }
 
         private final Map<Flow, Long> wayOfFlow = new HashMap<>();
@@ -254,10 +288,7 @@ public final class Fit {
                 Long way = scenario.ways().get(part.node());
                 List<Node> form = part.forms().get(0);
                 if (way != null) {
-                    form = part.forms().stream()
-                            .filter(f -> way(f) == way)
-                            .findFirst()
-                            .orElseThrow();
+                    form = part.forms().get(firstOf(part, way));
                 }
                 // also where the written form is none of those it may take: an odd number of turns
                 for (Node node : form) {
@@ -285,7 +316,7 @@ public final class Fit {
             Map<Integer, Long> byRounds = new HashMap<>();
             for (int k = 0; k < part.forms().size(); k++) {
                 List<Node> form = part.forms().get(k);
-                if (way != null && way(form) != way) continue;
+                if (way != null && waysOf(part)[k] != way) continue;
                 long before = overhead;
                 if (form.get(0) instanceof Flow flow && Traces.hasHolds(flow)) {
                     before = byRounds.computeIfAbsent(

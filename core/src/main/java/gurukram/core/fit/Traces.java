@@ -2,6 +2,7 @@ package gurukram.core.fit;
 
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.Step;
@@ -48,9 +49,18 @@ final class Traces {
         for (Node child : flow.children()) {
             List<Step> steps = child instanceof Link link ? link.steps() : List.of((Step) child);
             for (Step step : steps) {
-                if (!(step.dose() instanceof Dose.Movement) || !step.layers().isEmpty()) return true;
+                if (!moves(step.dose()) || step.layers().stream().anyMatch(layer -> !moves(layer))) return true;
             }
         }
         return false;
+    }
+
+    private static boolean moves(Dose dose) {
+        return dose instanceof Dose.Movement;
+    }
+
+    private static boolean moves(Layer layer) {
+        if (layer.inserted() != null) return moves(layer.inserted().dose());
+        return !(layer.edit() instanceof Layer.Become become) || become.dose() == null || moves(become.dose());
     }
 }
