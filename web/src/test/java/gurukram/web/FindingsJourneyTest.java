@@ -47,6 +47,16 @@ class FindingsJourneyTest extends BrowserTests {
         assertThat(page.locator("#checked")).not().containsText("to mend,");
         assertThat(page.locator("[data-name=Tree] .side select")).hasValue("both");
 
+        // a mark in a row opens what there is about it
+        page.keyboard().press("Control+z");
+        page.locator("[data-name=Chair] .pose-name").click();
+        page.locator("[data-name=Tree] .row-mark").click();
+        assertThat(page.locator(".is-at")).hasAttribute("data-name", "Tree");
+        assertThat(page.locator("#panel h2")).hasText("Tree");
+        page.locator("#panel details[data-mends] summary").first().click();
+        page.locator("#panel [data-take-mend]").first().click();
+        assertThat(page.locator("[data-name=Tree] .row-mark.w-must")).hasCount(0);
+
         // undone and done again
         page.keyboard().press("Control+z");
         assertThat(page.locator("#checked")).containsText("1 to mend");

@@ -47,8 +47,7 @@ public final class FocusLeftOut implements Check {
             long ms = work.stretch(area) + work.work(area);
             if (ms >= (long) subject.value(LEAST) * Millis.SECOND) continue;
             String what = "The class is about “%s”, and the %s %s."
-                    .formatted(
-                            focus, area.word().replace('-', ' '), ms == 0 ? "are left out" : "get " + Wording.time(ms));
+                    .formatted(focus, Wording.area(area.word()), ms == 0 ? "are left out" : "get " + Wording.time(ms));
             found.look(NodeId.CLASS, area.word(), List.of(), what, "Add poses that are felt there.");
         }
     }

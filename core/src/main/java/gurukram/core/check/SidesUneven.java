@@ -172,7 +172,7 @@ public final class SidesUneven implements Check {
                 Side on = felt.on(side);
                 Work work = byArea.get(felt.area().word());
                 if (on == null || work == null || more(work, on).isEmpty()) continue;
-                more.add(on.word() + " " + felt.area().word().replace('-', ' '));
+                more.add(on.word() + " " + Wording.area(felt.area().word()));
             }
         }
         List<String> some = new ArrayList<>(more.stream().limit(MOST_AREAS).toList());

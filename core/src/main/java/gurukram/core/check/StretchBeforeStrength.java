@@ -54,7 +54,7 @@ public final class StretchBeforeStrength implements Check {
         both.retainAll(worked(strong));
         if (both.isEmpty()) return;
         List<String> areas = new ArrayList<>();
-        both.forEach(area -> areas.add(area.word().replace('-', ' ')));
+        both.forEach(area -> areas.add(Wording.area(area.word())));
         String what = "%s works the %s right after %s has stretched them for %s."
                 .formatted(strong.name(), Wording.and(areas), subject.name(stretch.id()), Wording.time(held.workMs()));
         found.look(

@@ -32,7 +32,7 @@ public final class StretchOnly implements Check {
         for (BodyArea area : BodyArea.values()) {
             long stretch = work.stretch(area);
             if (stretch < (long) subject.value(LEAST) * Millis.SECOND || work.work(area) > 0) continue;
-            only.add("%s (%s)".formatted(area.word().replace('-', ' '), Wording.time(stretch)));
+            only.add("%s (%s)".formatted(Wording.area(area.word()), Wording.time(stretch)));
         }
         if (only.isEmpty()) return;
         String what = "Lengthened and never at work: %s.".formatted(Wording.and(only));

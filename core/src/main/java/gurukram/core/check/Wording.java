@@ -15,6 +15,11 @@ final class Wording {
         return String.join(", ", things.subList(0, n - 1)) + " and " + things.get(n - 1);
     }
 
+    /** A part of the body in the middle of a sentence. */
+    static String area(String word) {
+        return word.equals("ankles-feet") ? "ankles and feet" : word.replace('-', ' ');
+    }
+
     static String capital(String words) {
         return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }

@@ -62,6 +62,12 @@ function many(button) {
   if (!window.matchMedia('(min-width: 70.01rem)').matches) panel.close();
 }
 
+/** A mark in a row marks the row as well. */
+function openPanel(button) {
+  selection.mark(rowOf(button));
+  panel.open(button.dataset.openPanel);
+}
+
 function clicked(event) {
   const { target } = event;
   const nudge = target.closest('[data-nudge]');
@@ -75,7 +81,7 @@ function clicked(event) {
   else if (tool) edits.tree(tool.dataset.what);
   else if (target.closest('[data-offer]')) offer(target.closest('[data-offer]').dataset.offer);
   else if (target.closest('[data-again]')) again(target.closest('[data-again]'));
-  else if (target.closest('[data-open-panel]')) panel.open(target.closest('[data-open-panel]').dataset.openPanel);
+  else if (target.closest('[data-open-panel]')) openPanel(target.closest('[data-open-panel]'));
   else if (target.closest('[data-panel-close]')) panel.close();
   else if (target.closest('[data-many]')) many(target.closest('[data-many]'));
   else if (target.closest('[data-clip]')) clip[target.closest('[data-clip]').dataset.clip]('');
