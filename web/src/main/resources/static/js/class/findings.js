@@ -11,12 +11,25 @@ async function fetched(what, values) {
   return answer.ok || answer.status === 422 ? answer.text() : '';
 }
 
+const shown = new WeakMap();
+
 /** The mends of a finding are worked out when somebody asks for them. */
 export async function opened(details) {
   const place = details.querySelector('[data-mends-here]');
   if (!details.open || place.dataset.done === details.dataset.mends) return;
   place.dataset.done = details.dataset.mends;
-  place.innerHTML = (await fetched('mends', { finding: details.dataset.mends })) || '<p>That could not be asked for just now.</p>';
+  const offers = (await fetched('mends', { finding: details.dataset.mends })) || '<p>That could not be asked for just now.</p>';
+  // what has not changed is not touched: somebody may be about to press it
+  if (shown.get(place) !== offers) place.innerHTML = offers;
+  shown.set(place, offers);
+}
+
+/** What is open is worked out anew when the panel is. */
+export function renewed() {
+  document.querySelectorAll('#panel details[data-mends][open]').forEach((details) => {
+    details.querySelector('[data-mends-here]').dataset.done = '';
+    opened(details);
+  });
 }
 
 export function take(button) {

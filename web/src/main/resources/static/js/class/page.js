@@ -165,6 +165,7 @@ document.addEventListener('alpine:init', () => {
         if (field === 'group' && node === 'class') panel.send('group', { value: event.target.value });
         else if (field) edits.change(event.target);
       });
+      root.addEventListener('panel-shown', findings.renewed);
       root.addEventListener('toggle', (event) => event.target.matches('[data-mends]') && findings.opened(event.target), true);
       root.addEventListener('submit', (event) => {
         const fit = event.target.closest('[data-fit-form], [data-fit-take]');

@@ -16,8 +16,12 @@ function isKept(edit) {
   return box !== null && box.value !== box.defaultValue && box.value !== box.dataset.sent;
 }
 
+/** Mends that somebody looks at stay in sight until newer ones are there. */
+const isOpened = (old) => old.matches?.('[data-mends-here]') && old.closest('details').open;
+
 const callbacks = {
-  beforeNodeMorphed: (old, fresh) => !(old.matches?.('.edit') && old.id === fresh.id && isKept(old)),
+  beforeNodeMorphed: (old, fresh) => !isOpened(old) && !(old.matches?.('.edit') && old.id === fresh.id && isKept(old)),
+  beforeAttributeUpdated: (name, node) => !(name === 'open' && node.matches('details[data-mends]')),
 };
 
 /** A value from the panel was taken after all: what was said of it no longer holds. */
@@ -35,6 +39,7 @@ async function load() {
     if (!answer.ok) return;
     Idiomorph.morph(panel(), await answer.text(), { morphStyle: 'innerHTML', callbacks });
     panel().dataset.node = node;
+    panel().dispatchEvent(new CustomEvent('panel-shown', { bubbles: true }));
   } catch (error) {
     if (error.name !== 'AbortError' && !(error instanceof TypeError)) throw error;
   }
