@@ -165,6 +165,6 @@ public final class Cautions implements Check {
         if (edits.isEmpty()) return List.of();
         String label =
                 edits.size() == 1 ? "Write it beside the pose" : "Write it beside the %d poses".formatted(edits.size());
-        return List.of(new Mend(label, edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
+        return List.of(new Mend(label, PlanEdit.all(edits)));
     }
 }

@@ -117,8 +117,7 @@ public final class Counterpose implements Check {
             Step longer = ChosenDose.in(child, subject.level(), new Dose.Breaths(BREATHS_AFTER_HEADSTAND));
             return List.of(new Mend("Stay in child’s pose for five breaths", PlanEdit.instead(subject.plan(), longer)));
         }
-        NodeId top = finding.node();
-        while (!(subject.node(subject.parent(top)) instanceof gurukram.core.plan.Section)) top = subject.parent(top);
+        NodeId top = subject.topOf(finding.node());
         NodeId parent = subject.parent(top);
         for (String id : wantsChild(pose) ? List.of(CHILD) : pose.ties().counter()) {
             Pose counter = subject.catalogue().pose(id);

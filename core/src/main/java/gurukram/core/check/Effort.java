@@ -89,7 +89,7 @@ public final class Effort implements Check {
             if (hard && from < 0) from = minute;
             if (hard || from < 0) continue;
             if (minute - from > most) {
-                int first = firstMomentAt(subject, (long) from * Millis.MINUTE);
+                int first = subject.momentAt((long) from * Millis.MINUTE);
                 String what =
                         "From minute %d on comes hard work for %d min without a quiet one; %d are the most you want."
                                 .formatted(from + 1, minute - from, most);
@@ -98,11 +98,5 @@ public final class Effort implements Check {
             }
             from = -1;
         }
-    }
-
-    private static int firstMomentAt(Subject subject, long ms) {
-        int i = 0;
-        while (i < subject.moments().size() - 1 && subject.moment(i).endMs() <= ms) i++;
-        return i;
     }
 }

@@ -176,7 +176,6 @@ public final class FinalRest implements Check {
             after = section.id();
         }
         if (moves.isEmpty()) return List.of();
-        return List.of(
-                new Mend("Move the rest to the end", moves.size() == 1 ? moves.get(0) : new PlanEdit.Together(moves)));
+        return List.of(new Mend("Move the rest to the end", PlanEdit.all(moves)));
     }
 }

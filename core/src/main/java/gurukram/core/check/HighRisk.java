@@ -6,7 +6,6 @@ import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Prop;
-import gurukram.core.plan.Section;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Ladder;
@@ -176,8 +175,7 @@ public final class HighRisk implements Check {
         if (!noted.equals(step)) edits.add(new PlanEdit.Change(noted));
         Optional<Pose> rung = rungWanted(subject, i);
         if (rung.isPresent()) {
-            NodeId top = step.id();
-            while (!(subject.node(subject.parent(top)) instanceof Section)) top = subject.parent(top);
+            NodeId top = subject.topOf(step.id());
             var place = subject.plan().placeOf(top).orElseThrow();
             SideRule sides = rung.get().sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
             Dose dose = rung.get().doseFor(subject.judgedLevel());
@@ -190,7 +188,6 @@ public final class HighRisk implements Check {
             said.add("put " + subject.name(rung.get().id()) + " before it");
         }
         if (edits.isEmpty()) return Optional.empty();
-        return Optional.of(new Mend(
-                Wording.capital(Wording.and(said)), edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
+        return Optional.of(new Mend(Wording.capital(Wording.and(said)), PlanEdit.all(edits)));
     }
 }

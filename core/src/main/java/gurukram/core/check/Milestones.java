@@ -92,6 +92,6 @@ public final class Milestones implements Check {
         String label = rest
                 ? "Note a word at halfway"
                 : edits.size() == 1 ? "Note the calls" : "Note the calls at %d poses".formatted(edits.size());
-        return List.of(new Mend(label, edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
+        return List.of(new Mend(label, PlanEdit.all(edits)));
     }
 }

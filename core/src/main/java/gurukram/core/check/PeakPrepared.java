@@ -142,7 +142,7 @@ public final class PeakPrepared implements Check {
     /** Poses that prepare it, put in before the peak, two where two are lacking. */
     private static void inserted(
             Subject subject, Preparation preparation, Preparation.Demand demand, List<Mend> mends) {
-        NodeId first = topOf(subject, subject.moment(preparation.at()).node());
+        NodeId first = subject.topOf(subject.moment(preparation.at()).node());
         var place = subject.plan().placeOf(first).orElseThrow();
         NodeId parent = place.parent();
         NodeId after = place.after();
@@ -186,9 +186,7 @@ public final class PeakPrepared implements Check {
             after = own;
             names.add(subject.name(pose.id()));
         }
-        return new Mend(
-                "Put in " + Wording.and(names) + " before it",
-                edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits));
+        return new Mend("Put in " + Wording.and(names) + " before it", PlanEdit.all(edits));
     }
 
     /** What is lacking, shared out over the poses; what the last cannot take within its range the ones before it do. */
@@ -240,14 +238,6 @@ public final class PeakPrepared implements Check {
                         .thenComparing(Pose::depth)
                         .thenComparing(Pose::id))
                 .toList();
-    }
-
-    /** The step, or the flow it stands in. */
-    private static NodeId topOf(Subject subject, NodeId node) {
-        NodeId at = node;
-        while (subject.parent(at) != null && !(subject.node(subject.parent(at)) instanceof Section))
-            at = subject.parent(at);
-        return at;
     }
 
     private static Section sectionBefore(Subject subject, NodeId section) {

@@ -88,9 +88,7 @@ public final class Retention implements Check {
             }
         }
         if (!patterns.isEmpty()) {
-            mends.add(new Mend(
-                    "Breathe the pattern without holds",
-                    patterns.size() == 1 ? patterns.get(0) : new PlanEdit.Together(patterns)));
+            mends.add(new Mend("Breathe the pattern without holds", PlanEdit.all(patterns)));
         }
         School off = subject.settings().school().withHolds(Dose.Pattern.Holds.NONE);
         mends.add(new Mend(

@@ -168,7 +168,7 @@ public final class StepBetween implements Check {
             after = id;
         }
         String names = Wording.and(route.stream().map(p -> subject.name(p.id())).toList());
-        return List.of(new Mend("Go by " + names, edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits)));
+        return List.of(new Mend("Go by " + names, PlanEdit.all(edits)));
     }
 
     /** A whole breath, so that what comes behind keeps its own: ends on the breath the next one does not take. */

@@ -193,6 +193,20 @@ public final class Subject {
         return parent instanceof Flow flow ? flow : null;
     }
 
+    /** The step or flow of a section that a part stands in, or is. */
+    NodeId topOf(NodeId node) {
+        NodeId at = node;
+        while (!(parentOf(at) instanceof Section)) at = parents.get(at);
+        return at;
+    }
+
+    /** The moment that is on at a time; the last one afterwards. */
+    int momentAt(long ms) {
+        int i = 0;
+        while (i < moments().size() - 1 && moment(i).endMs() <= ms) i++;
+        return i;
+    }
+
     int value(Threshold threshold) {
         return threshold.at(judgedLevel(), school.thresholds());
     }

@@ -87,7 +87,7 @@ public final class ThemePlaces implements Check {
         if (longest <= (long) most * Millis.MINUTE) return;
         String what = "From %s on nothing is said of the theme for %s; %d min are the longest you want."
                 .formatted(Millis.showWhole(longestFrom), Wording.minutes(longest), most);
-        List<Integer> at = List.of(momentAt(subject, longestFrom + longest / 2));
+        List<Integer> at = List.of(subject.momentAt(longestFrom + longest / 2));
         found.look(NodeId.CLASS, "silence", at, what, "Take it up again about halfway there.");
     }
 
@@ -96,12 +96,6 @@ public final class ThemePlaces implements Check {
             if (subject.role(i) == SectionRole.CLOSE) return subject.moment(i).startMs();
         }
         return subject.score().totalMs();
-    }
-
-    private static int momentAt(Subject subject, long ms) {
-        int i = 0;
-        while (i < subject.moments().size() - 1 && subject.moment(i).endMs() <= ms) i++;
-        return i;
     }
 
     private static boolean isRelated(Theme theme) {

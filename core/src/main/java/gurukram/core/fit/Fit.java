@@ -1,11 +1,9 @@
 package gurukram.core.fit;
 
-import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
 import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
@@ -17,14 +15,12 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
-import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
@@ -58,9 +54,10 @@ public final class Fit {
     /** Each lock that alone stands in the way, and each freedom not given that alone would do. */
     private List<FitAnswer.Help> helps(ClassPlan plan, FitRequest request, Run run) {
         List<FitAnswer.Help> helps = new ArrayList<>();
+        FitWords words = new FitWords(catalogue, request.level());
         for (Node lock : new Choices(plan, request, catalogue, Set.of()).locks()) {
             if (can(plan, request, Set.of(lock.id()))) {
-                helps.add(new FitAnswer.Help(lock.id(), "Unlock " + name(lock)));
+                helps.add(new FitAnswer.Help(lock.id(), "Unlock " + words.name(lock)));
             }
         }
         FitRequest.Freedom f = request.freedom();
@@ -102,6 +99,7 @@ public final class Fit {
     /** Written ranges that would do if their end went on: what is missing fits into half as much again of the step. */
     private List<FitAnswer.Help> ranges(ClassPlan plan, FitRequest request, Run run) {
         List<FitAnswer.Help> helps = new ArrayList<>();
+        FitWords words = new FitWords(catalogue, request.level());
         boolean tooShort = run.longest < request.shortestMs();
         long missing = tooShort ? request.shortestMs() - run.longest : run.shortest - request.longestMs();
         if (missing <= 0) return helps;
@@ -119,22 +117,9 @@ public final class Fit {
             boolean would = tooShort ? most / 2 >= missing : least / 2 >= missing;
             if (would)
                 helps.add(new FitAnswer.Help(
-                        step.id(), (tooShort ? "Let it go further: " : "Let it go lower: ") + name(step)));
+                        step.id(), (tooShort ? "Let it go further: " : "Let it go lower: ") + words.name(step)));
         }
         return helps;
-    }
-
-    private String name(Node node) {
-        if (node instanceof Section section) return "“" + section.title() + "”";
-        if (node instanceof Flow flow)
-            return flow.settings().name().isEmpty()
-                    ? "the flow"
-                    : "“" + flow.settings().name() + "”";
-        if (node instanceof Link) return "the link";
-        Step step = (Step) node;
-        return step.pose() == null
-                ? "open time"
-                : catalogue.pose(step.pose()).name().toLowerCase(Locale.ROOT);
     }
 
     /** One way the parts that depend on each other can go. */
@@ -377,9 +362,11 @@ public final class Fit {
             ClassPlan fitted = best.trimmed;
             List<PlanEdit> edits = new ArrayList<>();
             List<FitAnswer.Change> changes = new ArrayList<>();
+            FitWords words = new FitWords(catalogue, level);
+            Score unfolded = unfolder.unfold(plan, level);
             for (Choices.Trim trim : best.scenario.trims()) {
                 trim.nodes().forEach(node -> edits.add(new PlanEdit.Remove(node.id())));
-                changes.add(leftOut(trim));
+                changes.add(words.leftOut(trim.nodes(), unfolded));
             }
             for (Node node : best.parts) {
                 Node now = fitted.find(node.id()).orElseThrow();
@@ -387,77 +374,18 @@ public final class Fit {
                 PlanEdit edit = PlanEdit.instead(fitted, node);
                 edits.add(edit);
                 fitted = edit.applyTo(fitted);
-                change(now, node, changes);
+                changes.add(words.change(now, node, work(List.of(now)), work(List.of(node))));
             }
             long after = unfolder.unfold(fitted, level).totalMs();
             if (after != best.lengthMs) {
                 throw new IllegalStateException(
                         "The fitted class lasts %d ms and was reckoned to last %d ms".formatted(after, best.lengthMs));
             }
-            PlanEdit edit = edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits);
+            PlanEdit edit = PlanEdit.all(edits);
             FitAnswer.Fits answer = new FitAnswer.Fits(before, after, fitted, edit, changes, best.cost);
             List<String> wrong = new FitVerifier(unfolder).problems(plan, request, answer, unlocked);
             if (!wrong.isEmpty()) throw new IllegalStateException("The fitted class is wrong: " + wrong);
             return answer;
-        }
-
-        private FitAnswer.Change leftOut(Choices.Trim trim) {
-            Node first = trim.nodes().get(0);
-            Score score = unfolder.unfold(plan, level);
-            long ms = 0;
-            for (Node node : trim.nodes()) {
-                var total = score.totals().get(node.id());
-                if (total != null)
-                    ms += total.rightMs()
-                            + total.leftMs()
-                            + total.centreMs()
-                            + total.settingUpMs()
-                            + total.transitionMs();
-            }
-            String what = name(first);
-            return new FitAnswer.Change(
-                    first.id(),
-                    what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1),
-                    "done",
-                    "left out",
-                    ms,
-                    0);
-        }
-
-        private void change(Node before, Node after, List<FitAnswer.Change> changes) {
-            String what = name(after);
-            String heading = what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1);
-            if (before instanceof Step a) {
-                changes.add(new FitAnswer.Change(
-                        after.id(), heading, dose(a), dose((Step) after), work(List.of(before)), work(List.of(after))));
-                return;
-            }
-            Flow a = (Flow) before;
-            Flow b = (Flow) after;
-            long beforeMs = work(List.of(before));
-            long afterMs = work(List.of(after));
-            List<String> was = new ArrayList<>();
-            List<String> is = new ArrayList<>();
-            if (a.settings().rounds() != b.settings().rounds()) {
-                was.add(Words.count(a.settings().rounds(), "round"));
-                is.add(Words.count(b.settings().rounds(), "round"));
-            }
-            for (Step step : b.steps()) {
-                Step old = a.steps().stream()
-                        .filter(s -> s.id().equals(step.id()))
-                        .findFirst()
-                        .orElse(step);
-                if (dose(old).equals(dose(step))) continue;
-                was.add(name(step) + " " + dose(old));
-                is.add(name(step) + " " + dose(step));
-            }
-            changes.add(new FitAnswer.Change(
-                    after.id(), heading, String.join(", ", was), String.join(", ", is), beforeMs, afterMs));
-        }
-
-        private String dose(Step step) {
-            Dose dose = ChosenDose.of(step, level);
-            return dose.toString();
         }
 
         FitAnswer cannot(List<FitAnswer.Help> helps) {

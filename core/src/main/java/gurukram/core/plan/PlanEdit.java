@@ -196,6 +196,11 @@ public sealed interface PlanEdit {
         return new Together(List.of(new Remove(now.id()), new Insert(place.parent(), place.after(), now)));
     }
 
+    /** Several edits as one; one stays itself. */
+    static PlanEdit all(List<PlanEdit> edits) {
+        return edits.size() == 1 ? edits.get(0) : new Together(edits);
+    }
+
     private static Node nodeIn(ClassPlan plan, NodeId id) {
         return plan.find(id).orElseThrow(PlanEdit::gone);
     }

@@ -141,7 +141,7 @@ class FitController {
             int slot = asked.isLate() ? 0 : asked.otherSlot(now.settings());
             if (slot > 0) edits.add(new PlanEdit.Settings(now.settings().withSlotMinutes(slot)));
             if (edits.isEmpty()) return new Labelled(null, "", null);
-            PlanEdit edit = edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits);
+            PlanEdit edit = PlanEdit.all(edits);
             return new Labelled(edit, "fit to " + Millis.showWhole(request.targetMs()), null);
         }
 

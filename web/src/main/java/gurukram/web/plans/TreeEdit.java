@@ -57,7 +57,7 @@ record TreeEdit(What what, List<NodeId> nodes, PoseCatalogue catalogue, Supplier
 
     private Labelled labelled(List<PlanEdit> edits, NodeId at) {
         if (edits.isEmpty()) return new Labelled(null, what.label, null);
-        PlanEdit edit = edits.size() == 1 ? edits.get(0) : new PlanEdit.Together(edits);
+        PlanEdit edit = PlanEdit.all(edits);
         return new Labelled(edit, what.label, at);
     }
 
