@@ -15,7 +15,8 @@ import java.util.function.Predicate;
  * A written step with its layers laid over it: what is really done at a level, in a round, on a pass.
  *
  * <p>Level edits come first, then round edits, each as written; the last wins per attribute. An edit on an omitted step does
- * nothing. A replacement keeps the step's side rule unless it states one; a symmetric pose takes none (ours).
+ * nothing. A replacement keeps the step's side rule unless it states one; a symmetric pose takes none (ours). What a level puts
+ * in is a step of its own beside it; what a round puts in belongs to the step, and so stands nearer (ours).
  */
 final class Layered {
     private final PoseCatalogue catalogue;
@@ -28,19 +29,19 @@ final class Layered {
         this.catalogue = catalogue;
     }
 
-    /** Outside flows: levels only. {@code level} null is the base line. */
-    static List<Step> outside(Step step, Level level, PoseCatalogue catalogue) {
+    /** What a level does instead of the step; {@code level} null is the base line. Edits that need a round are not looked at. */
+    static List<Step> atLevel(Step step, Level level, PoseCatalogue catalogue) {
         if (step.layers().isEmpty()) return List.of(step);
         Layered layered = new Layered(step, catalogue);
         layered.lay(step.layers(), when -> !when.needsFlow() && when.holdsAt(level));
         return layered.steps();
     }
 
-    static List<Step> inPass(Step step, Level level, Pass pass, int rounds, PoseCatalogue catalogue) {
+    /** What is done on one pass instead of a step of a {@link LevelLine}. */
+    static List<Step> inPass(Step step, Pass pass, int rounds, PoseCatalogue catalogue) {
         if (step.layers().isEmpty()) return List.of(step);
         Layered layered = new Layered(step, catalogue);
-        layered.lay(step.layers(), when -> !when.needsFlow() && when.holdsAt(level));
-        layered.lay(step.layers(), when -> when.needsFlow() && when.holds(level, pass.round(), rounds, pass.ofRound()));
+        layered.lay(step.layers(), when -> when.holds(null, pass.round(), rounds, pass.ofRound()));
         return layered.steps();
     }
 

@@ -33,6 +33,11 @@ public final class LevelLine {
         return new ClassPlan(plan.settings().with(level).withMixed(false), sections);
     }
 
+    /** A flow as a level does it: what is left to look at are its rounds. {@code level} null is the base line. */
+    static Flow of(Flow flow, Level level, PoseCatalogue catalogue) {
+        return new LevelLine(level, catalogue).flow(flow);
+    }
+
     private Section section(Section section) {
         List<Item> items = new ArrayList<>();
         for (Item item : section.items()) {
@@ -64,6 +69,7 @@ public final class LevelLine {
 
     /** The step as the level does it, with what changes by rounds still under it; what the level puts in stands beside it. */
     private List<Step> steps(Step step) {
+        if (step.layers().isEmpty()) return List.of(step);
         List<Layer> always = new ArrayList<>();
         List<Layer> byRound = new ArrayList<>();
         for (Layer layer : step.layers()) {
@@ -71,7 +77,7 @@ public final class LevelLine {
             if (layer.when().needsFlow()) byRound.add(new Layer(layer.id(), forAll(layer.when()), layer.edit()));
             else always.add(layer);
         }
-        return Layered.outside(step.withLayers(always), level, catalogue).stream()
+        return Layered.atLevel(step.withLayers(always), level, catalogue).stream()
                 .map(done -> done.id().equals(step.id()) ? done.withLayers(byRound) : done)
                 .toList();
     }

@@ -27,12 +27,13 @@ record Turn(List<Visit> visits) {
 
     /** The turns of a flow at a level, in order; a turn in which everything is left out is not among them. */
     static List<Turn> of(Flow flow, Level level, Side begins, PoseCatalogue catalogue) {
+        Flow line = LevelLine.of(flow, level, catalogue);
         List<Pass> passes = Pass.of(flow.settings(), begins);
         boolean poseByPose = flow.settings().sides().effectiveOrder() == Order.POSE_BY_POSE;
         List<Turn> turns = new ArrayList<>();
         for (int i = 0; i < passes.size(); i += poseByPose ? 2 : 1) {
-            List<List<Visit>> groups = groups(flow, level, passes.get(i), catalogue);
-            if (poseByPose) groups = interleaved(groups, groups(flow, level, passes.get(i + 1), catalogue));
+            List<List<Visit>> groups = groups(line, passes.get(i), catalogue);
+            if (poseByPose) groups = interleaved(groups, groups(line, passes.get(i + 1), catalogue));
             List<Visit> visits = groups.stream().flatMap(List::stream).toList();
             if (!visits.isEmpty()) turns.add(new Turn(visits));
         }
@@ -40,20 +41,20 @@ record Turn(List<Visit> visits) {
     }
 
     /** The visits of one pass, step by written step, links included. */
-    private static List<List<Visit>> groups(Flow flow, Level level, Pass pass, PoseCatalogue catalogue) {
+    private static List<List<Visit>> groups(Flow flow, Pass pass, PoseCatalogue catalogue) {
         int rounds = flow.settings().rounds();
         List<List<Visit>> groups = new ArrayList<>();
-        for (Step step : flow.steps()) groups.add(visits(step, level, pass, rounds, catalogue));
+        for (Step step : flow.steps()) groups.add(visits(step, pass, rounds, catalogue));
         for (Link link : flow.links()) {
-            if (!link.when().holds(level, pass.round(), rounds, pass.ofRound())) continue;
+            if (!link.when().holds(null, pass.round(), rounds, pass.ofRound())) continue;
             if (link.replacesLast()) dropLast(groups);
-            for (Step step : link.steps()) groups.add(visits(step, level, pass, rounds, catalogue));
+            for (Step step : link.steps()) groups.add(visits(step, pass, rounds, catalogue));
         }
         return groups;
     }
 
-    private static List<Visit> visits(Step step, Level level, Pass pass, int rounds, PoseCatalogue catalogue) {
-        List<Step> steps = Layered.inPass(step, level, pass, rounds, catalogue);
+    private static List<Visit> visits(Step step, Pass pass, int rounds, PoseCatalogue catalogue) {
+        List<Step> steps = Layered.inPass(step, pass, rounds, catalogue);
         if (steps.size() == 1) return List.of(new Visit(steps.get(0), pass));
         return steps.stream().map(done -> new Visit(done, pass)).toList();
     }

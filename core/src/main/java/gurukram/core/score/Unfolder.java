@@ -95,7 +95,7 @@ public final class Unfolder {
                     continue;
                 }
                 Where where = new Where(section.id(), way, classSchool, null, null, 0);
-                for (Step step : Layered.outside((Step) item, level, catalogue)) step(step, where, null);
+                for (Step step : Layered.atLevel((Step) item, level, catalogue)) step(step, where, null);
             }
         }
 

@@ -50,6 +50,28 @@ class LevelLineTest {
     }
 
     @Test
+    void whatARoundPutsInStandsNearerTheStepThanWhatTheLevelPutsIn() {
+        ClassPlan plan = Notation.plan(String.join(
+                "\n",
+                "class: T",
+                "standing:",
+                "flow: F, 1 round, no sides",
+                "mountain, in",
+                "- beginner: then chair, out",
+                "- round 1: then goddess, out",
+                "- beginner: first tiptoe squat, out",
+                "- round 1: first five pointed star, out",
+                "end flow"));
+        Unfolder unfolder = new Unfolder(CATALOGUE, Pace.defaults());
+        assertThat(unfolder.unfold(plan, Level.BEGINNER).moments().stream().map(Moment::pose))
+                .containsExactly("tiptoe-squat", "five-pointed-star", "mountain", "goddess", "chair");
+        ClassPlan line = LevelLine.of(plan, Level.BEGINNER, CATALOGUE);
+        assertThat(done(unfolder.unfold(line, null)))
+                .containsExactlyElementsOf(
+                        done(unfolder.unfold(plan, Level.BEGINNER)).toList());
+    }
+
+    @Test
     void whatTheLevelDoesBecomesTheBaseLine() {
         ClassPlan plan = Notation.plan(String.join(
                 "\n",
