@@ -222,7 +222,7 @@ public final class PeakPrepared implements Check {
     private static List<Pose> candidates(
             Subject subject, Preparation preparation, Preparation.Demand demand, int strength) {
         Base base = preparation.peak().base();
-        Set<String> almostThere = Preparation.lastButOne(subject, preparation.peak());
+        Set<String> almostThere = Preparation.lastButOne(subject.catalogue(), preparation.peak());
         return subject.catalogue().poses().stream()
                 .filter(pose -> pose.prepares(demand.action()) >= Math.max(1, strength)
                         || (almostThere.contains(pose.id()) && pose.prepares(demand.action()) >= demand.strength() - 1))

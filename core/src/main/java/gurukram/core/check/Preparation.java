@@ -5,6 +5,7 @@ import gurukram.core.pose.Action;
 import gurukram.core.pose.ActionUse;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
@@ -53,13 +54,13 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
             long leftMs,
             long sinceMs,
             boolean jumps) {
-        long sideMs() {
+        public long sideMs() {
             return Math.min(rightMs, leftMs);
         }
     }
 
     /** Empty demands when the class has no peak; null when it has none in its score either. */
-    static Preparation of(Subject subject) {
+    public static Preparation of(Subject subject) {
         int at = peakMoment(subject);
         if (at < 0) return null;
         Pose peak = subject.pose(at);
@@ -91,7 +92,7 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
 
     private static Demand demand(Subject subject, Pose peak, int at, ActionUse use) {
         int s = use.demands();
-        Set<String> almostThere = lastButOne(subject, peak);
+        Set<String> almostThere = lastButOne(subject.catalogue(), peak);
         List<Integer> moments = new ArrayList<>();
         Set<String> poses = new LinkedHashSet<>();
         boolean strong = false;
@@ -118,14 +119,20 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
     }
 
     /** The rung before the peak on each of its ladders: as good as its full strength. */
-    static Set<String> lastButOne(Subject subject, Pose peak) {
+    public static Set<String> lastButOne(PoseCatalogue catalogue, Pose peak) {
         Set<String> poses = new LinkedHashSet<>();
-        for (Ladder ladder : subject.catalogue().laddersWith(peak.id())) {
+        for (Ladder ladder : catalogue.laddersWith(peak.id())) {
             int rung = ladder.rungOf(peak.id());
             if (rung > 1 && ladder.rungs().get(rung - 2).pose() != null)
                 poses.add(ladder.rungs().get(rung - 2).pose());
         }
         return poses;
+    }
+
+    /** Seconds a side that prepare a demand of 2 or 3 where no setting says otherwise. */
+    public static int usualSeconds(int strength) {
+        return (strength == 3 ? SECONDS_OF_3 : SECONDS_OF_2)
+                .at(gurukram.core.pose.Level.BEGINNER, gurukram.core.plan.Thresholds.NONE);
     }
 
     static long wantedMs(Subject subject, Demand demand) {

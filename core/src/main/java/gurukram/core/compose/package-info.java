@@ -1,4 +1,4 @@
 /**
- * What could come next, and why. May use the plan and the score; only pages use it.
+ * Whole classes from a brief, and what could come next. May use everything of the core; only pages use it.
  */
 package gurukram.core.compose;

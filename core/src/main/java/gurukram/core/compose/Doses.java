@@ -1,0 +1,56 @@
+package gurukram.core.compose;
+
+import gurukram.core.dose.Dose;
+import gurukram.core.dose.Range;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Side;
+import gurukram.core.pose.SideBehaviour;
+
+/** Steps with the usual dose of their pose at a level, left open within its range. */
+final class Doses {
+    private Doses() {}
+
+    /** Anywhere in the usual range. */
+    static Step wide(NodeId id, Pose pose, Level level, Side first) {
+        return step(id, pose, pose.doses().get(level), first);
+    }
+
+    /** The usual value or more: what has to prepare something is not shortened. */
+    static Step atLeastUsual(NodeId id, Pose pose, Level level, Side first) {
+        Dose dose = pose.doses().get(level);
+        if (dose instanceof Range range) {
+            dose = range.chosen().equals(range.high())
+                    ? range.chosen()
+                    : new Range(range.chosen(), range.chosen(), range.high());
+        }
+        return step(id, pose, dose, first);
+    }
+
+    static Step step(NodeId id, Pose pose, Dose dose, Side first) {
+        return Step.of(id, pose.id(), sides(pose, first), dose);
+    }
+
+    /** A range of breaths with its chosen value so many eighths up; any other dose as it is. */
+    static Dose opened(Dose dose, int eighths) {
+        if (!(dose instanceof Range range)
+                || !(range.low() instanceof Dose.Breaths low)
+                || !(range.high() instanceof Dose.Breaths high)) return dose;
+        int breaths = low.breaths() + (high.breaths() - low.breaths()) * eighths / 8;
+        return new Range(low, new Dose.Breaths(breaths), high);
+    }
+
+    /** Both sides where there are two; crossed seats are sat in as they come. */
+    static SideRule sides(Pose pose, Side first) {
+        boolean seat = pose.sides() == SideBehaviour.CROSSING && pose.family().equals("seats");
+        boolean breath = pose.family().equals("breathing");
+        if (pose.sides() == SideBehaviour.SYMMETRIC
+                || seat
+                || breath
+                || pose.id().equals("seated-close")) return new SideRule.None();
+        return new SideRule.Both(first);
+    }
+}

@@ -1,0 +1,153 @@
+package gurukram.core.compose;
+
+import gurukram.core.check.Preparation;
+import gurukram.core.pose.ActionUse;
+import gurukram.core.pose.Base;
+import gurukram.core.pose.Ladder;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Risk;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Which pose a class may lead to: the highest rung of the peak's ladder that the level, the group, the room and the
+ * supervision allow and that can be prepared with the poses there are. Without a supervisor first tries stop before they leave
+ * the floor; where the group's own rung is known, it is not gone beyond.
+ */
+final class Goals {
+    private static final int BEST = 4;
+
+    private final Pool pool;
+
+    Goals(Pool pool) {
+        this.pool = pool;
+    }
+
+    /** Empty when nothing on the way to the peak is possible, or when no peak is asked for and none suits. */
+    Optional<Goal> find(Dice dice) {
+        String peak = pool.brief().peak();
+        if (peak != null) return towards(pool.catalogue().pose(peak));
+        return fromFocus(dice);
+    }
+
+    Optional<Goal> towards(Pose asked) {
+        List<String> stops = new ArrayList<>();
+        Optional<Ladder> ladder = ladderOf(asked);
+        if (ladder.isEmpty()) return without(asked, stops);
+        int top = ladder.get().rungOf(asked.id());
+        Integer reached = pool.brief().reached().get(ladder.get().id());
+        int lower = pool.brief().wishes().contains(Wish.GENTLER) && top > 1 ? 1 : 0;
+        for (int rung = top; rung >= 1; rung--) {
+            String id = ladder.get().rungs().get(rung - 1).pose();
+            if (id == null) continue;
+            Pose pose = pool.catalogue().pose(id);
+            String stop = reached != null && rung > reached
+                    ? "the group stands on rung " + reached
+                    : stopAt(ladder.get(), rung, pose).orElse(null);
+            if (stop == null && lower > 0) stop = "you asked for something gentler";
+            lower = 0;
+            if (stop == null) return Optional.of(new Goal(asked, pose, ladder.get(), rung, stops));
+            stops.add(pose.name() + ": " + stop + ".");
+        }
+        return easier(asked, stops);
+    }
+
+    private Optional<Ladder> ladderOf(Pose asked) {
+        List<Ladder> ladders = pool.catalogue().laddersWith(asked.id());
+        return ladders.stream()
+                .filter(ladder -> asked.id().equals(ladder.peak()))
+                .findFirst()
+                .or(() -> ladders.stream().filter(l -> l.peak() != null).findFirst());
+    }
+
+    private Optional<Goal> without(Pose asked, List<String> stops) {
+        Optional<String> stop = stop(asked);
+        if (stop.isEmpty() && asked.risk() == Risk.HIGH) stop = Optional.of("it has no ladder to come to it by");
+        if (stop.isEmpty() && !canPrepare(asked)) stop = Optional.of("what it asks for cannot be prepared here");
+        if (stop.isEmpty()) return Optional.of(new Goal(asked, asked, null, 0, stops));
+        stops.add(asked.name() + ": " + stop.get() + ".");
+        return easier(asked, stops);
+    }
+
+    /** Where no rung is possible, an easier form of the pose, the nearest first. */
+    private Optional<Goal> easier(Pose asked, List<String> stops) {
+        Set<String> seen = new LinkedHashSet<>(List.of(asked.id()));
+        List<String> at = List.of(asked.id());
+        while (!at.isEmpty()) {
+            List<String> next = new ArrayList<>();
+            for (String id : at) {
+                for (String form : pool.catalogue().pose(id).ties().easier()) {
+                    if (!seen.add(form)) continue;
+                    Pose pose = pool.catalogue().pose(form);
+                    boolean possible = stop(pose).isEmpty() && pose.risk() != Risk.HIGH && !leavesFloor(pose);
+                    if (possible && canPrepare(pose)) return Optional.of(new Goal(asked, pose, null, 0, stops));
+                    next.add(form);
+                }
+            }
+            at = next;
+        }
+        return Optional.empty();
+    }
+
+    /** What stands against one rung; empty when nothing does. */
+    private Optional<String> stopAt(Ladder ladder, int rung, Pose pose) {
+        Optional<String> stop = stop(pose);
+        if (stop.isPresent()) return stop;
+        Ladder.With with = ladder.rungs().get(rung - 1).with();
+        boolean tried = pool.brief().reached().getOrDefault(ladder.id(), 0) >= rung;
+        boolean watched = with != Ladder.With.ALONE && leavesFloor(pose) || pose.risk() == Risk.HIGH;
+        if (watched && !tried && !pool.brief().supervised())
+            return Optional.of("first tries want a teacher who watches at most four mats");
+        return canPrepare(pose) ? Optional.empty() : Optional.of("what it asks for cannot be prepared here");
+    }
+
+    private Optional<String> stop(Pose pose) {
+        return pool.against(pose).map(LeftOut::words);
+    }
+
+    private static boolean leavesFloor(Pose pose) {
+        return pose.base() == Base.INVERTED || pose.base() == Base.ARM_BALANCE;
+    }
+
+    /** Whether the pool has two poses for each of its demands, one of them strong enough. */
+    private boolean canPrepare(Pose peak) {
+        Set<String> almost = Preparation.lastButOne(pool.catalogue(), peak);
+        for (ActionUse use : peak.actions()) {
+            if (use.demands() < 2) continue;
+            int poses = 0;
+            boolean strong = false;
+            for (Pose pose : pool.catalogue().poses()) {
+                if (!Cover.prepares(pose, peak, use)) continue;
+                boolean rung = almost.contains(pose.id()) && pool.against(pose).isEmpty();
+                if (!rung && !pool.has(pose.id())) continue;
+                poses++;
+                strong |= pose.prepares(use.action()) >= use.demands() || rung;
+            }
+            if (poses < 2 || !strong) return false;
+        }
+        return true;
+    }
+
+    /** A peak out of the theme: one of the few that have most of it in them, chosen by the dice. */
+    private Optional<Goal> fromFocus(Dice dice) {
+        Focus focus = pool.brief().focus();
+        if (focus.isEmpty()) return Optional.empty();
+        List<Pose> peaks = pool.catalogue().ladders().stream()
+                .filter(ladder -> ladder.peak() != null)
+                .map(ladder -> pool.catalogue().pose(ladder.peak()))
+                .filter(pose -> focus.in(pose) > 0)
+                .sorted(Comparator.comparing((Pose pose) -> -focus.in(pose)).thenComparing(Pose::id))
+                .toList();
+        List<Goal> goals = new ArrayList<>();
+        for (Pose peak : peaks) {
+            towards(peak).filter(Goal::isAsAsked).ifPresent(goals::add);
+            if (goals.size() == BEST) break;
+        }
+        if (goals.isEmpty()) return peaks.isEmpty() ? Optional.empty() : towards(peaks.get(0));
+        return Optional.of(goals.get(dice.of("peak").pick("", goals.size())));
+    }
+}
