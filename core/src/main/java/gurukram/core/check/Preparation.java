@@ -118,13 +118,16 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
         return new Demand(use.action(), s, moments, List.copyOf(poses), strong, right, left, since, firstStrength == 3);
     }
 
-    /** The rung before the peak on each of its ladders: as good as its full strength. */
+    /**
+     * The last rung before the peak on each of its ladders: as good as its full strength. A rung that is told in words only is
+     * passed over (ours).
+     */
     public static Set<String> lastButOne(PoseCatalogue catalogue, Pose peak) {
         Set<String> poses = new LinkedHashSet<>();
         for (Ladder ladder : catalogue.laddersWith(peak.id())) {
-            int rung = ladder.rungOf(peak.id());
-            if (rung > 1 && ladder.rungs().get(rung - 2).pose() != null)
-                poses.add(ladder.rungs().get(rung - 2).pose());
+            int rung = ladder.rungOf(peak.id()) - 1;
+            while (rung >= 1 && ladder.rungs().get(rung - 1).pose() == null) rung--;
+            if (rung >= 1) poses.add(ladder.rungs().get(rung - 1).pose());
         }
         return poses;
     }

@@ -44,6 +44,10 @@ final class Build {
     private static final int REST_STEP = 15;
     private static final int MOST_TURNS = 80;
     private static final long NEAR_MS = 40_000;
+    private static final int NEAR_LEGS = 2;
+    /** Movements on the hands in flows at a level: three quarters of what a class may have. */
+    private static final int[] MOST_LOADS = {18, 32, 46};
+
     private static final int[] LEAST_POSES = {14, 20, 24, 28, 32};
     private static final Set<SectionRole> FILLED = Set.of(
             SectionRole.WARM_UP, SectionRole.STANDING, SectionRole.BALANCE, SectionRole.FLOOR, SectionRole.COOL_DOWN);
@@ -118,6 +122,7 @@ final class Build {
         flows();
         cover();
         wanted();
+        warmWrists();
         afterwards();
         rest();
         fill();
@@ -132,11 +137,17 @@ final class Build {
 
     private void arrive() {
         if (!has(SectionRole.ARRIVE)) {
-            int most = Math.min(60, brief.minutes() * 60 * 3 / 100);
+            int most = Math.min(60, brief.minutes() * 60 * 28 / 1000);
             int least = Math.min(20, most / 2);
             Dose open = new Range(new Dose.Open(least), new Dose.Open((least + most) / 2), new Dose.Open(most));
             Pose seat = firstAllowed("easy-seat", "thunderbolt", "chair-seat", "constructive-rest", "mountain");
             sketch.put(SectionRole.ARRIVE, Doses.step(sketch.name(SectionRole.ARRIVE), seat, open, brief.begins()));
+        }
+        if (pool.has("breath-watching") && sketch.entries(SectionRole.ARRIVE).size() == 1 && brief.minutes() >= 45) {
+            Pose watching = catalogue.pose("breath-watching");
+            sketch.put(
+                    SectionRole.ARRIVE,
+                    Doses.wide(sketch.name(SectionRole.ARRIVE), watching, brief.level(), brief.begins()));
         }
         boolean breathe = brief.style() == Style.HATHA || brief.minutes() >= 75 || brief.flavour() == Flavour.RESTFUL;
         if (breathe && !has(SectionRole.BREATHE) && tightness < 2) {
@@ -174,8 +185,8 @@ final class Build {
         }
         if (!has(SectionRole.CLOSE)) {
             Pose seat = firstAllowed("seated-close", "easy-seat", "thunderbolt", "chair-seat", "mountain");
-            Dose dose = new Range(new Dose.Breaths(4), new Dose.Breaths(6), new Dose.Breaths(9));
-            sketch.put(SectionRole.CLOSE, Doses.step(sketch.name(SectionRole.CLOSE), seat, dose, brief.begins()));
+            sketch.put(
+                    SectionRole.CLOSE, Doses.wide(sketch.name(SectionRole.CLOSE), seat, brief.level(), brief.begins()));
         }
     }
 
@@ -184,8 +195,11 @@ final class Build {
     private void peakPart() {
         if (goal == null || has(SectionRole.PEAK)) return;
         for (Pose rung : rungsBefore()) {
-            Step step = Doses.atLeastUsual(sketch.name(SectionRole.PEAK), rung, brief.level(), brief.begins());
-            sketch.put(SectionRole.PEAK, guarded(step, rung));
+            boolean near = Way.legs(rung.base(), goal.pose().base()) <= NEAR_LEGS;
+            SectionRole role = near ? SectionRole.PEAK : Places.forPreparation(rung, goal.pose(), peakIsLow());
+            Step step = guarded(Doses.atLeastUsual(sketch.name(role), rung, brief.level(), brief.begins()), rung);
+            if (near) sketch.put(role, step);
+            else sketch.sort(role, step, false);
         }
         Step peak = Doses.wide(sketch.name(SectionRole.PEAK), goal.pose(), brief.level(), brief.begins());
         sketch.put(SectionRole.PEAK, guarded(peak, goal.pose()));
@@ -236,15 +250,25 @@ final class Build {
     // --- flows
 
     private void flows() {
-        if (!has(SectionRole.SALUTATIONS) && tightness < 3 && brief.flavour() != Flavour.RESTFUL) {
-            boolean isLong = brief.minutes() >= 45 && tightness == 0;
-            new Salutes(pool, dice.of("salutes"))
-                    .first("salute", isLong)
-                    .ifPresent(flow -> sketch.put(
-                            SectionRole.SALUTATIONS, flow.with(flow.settings().withRounds(rounds(flow)))));
+        long loads = 0;
+        if (brief.style() == Style.VINYASA) {
+            mainFlow();
+            for (Sketch.Entry entry : sketch.entries(SectionRole.STANDING))
+                if (entry.item() instanceof Flow flow) loads += loads(flow);
+            if (pool.has("cat") && pool.has("cow") && tightness < 2 && !has(SectionRole.WARM_UP))
+                sketch.put(SectionRole.WARM_UP, catAndCow());
         }
-        if (brief.style() != Style.VINYASA) return;
-        if (pool.has("cat") && pool.has("cow") && tightness < 2) sketch.put(SectionRole.WARM_UP, catAndCow());
+        if (has(SectionRole.SALUTATIONS) || tightness > 2 || brief.flavour() == Flavour.RESTFUL) return;
+        boolean isLong = brief.minutes() >= 45 && tightness == 0;
+        long left = MOST_LOADS[brief.level().ordinal()] - loads;
+        for (Flow flow : new Salutes(pool, dice.of("salutes")).choices("salute", isLong)) {
+            if (loads(flow) > left) continue;
+            sketch.put(SectionRole.SALUTATIONS, flow.with(flow.settings().withRounds(rounds(flow, left))));
+            return;
+        }
+    }
+
+    private void mainFlow() {
         boolean kept = sketch.entries(SectionRole.STANDING).stream().anyMatch(e -> e.item() instanceof Flow);
         if (kept) return;
         new FlowMaker(pool, peak(), merit.of("flow"), dice.of("flow"))
@@ -252,14 +276,23 @@ final class Build {
                 .ifPresent(flow -> sketch.put(SectionRole.STANDING, taught(flow)));
     }
 
-    /** As many rounds as its share of the class has time for, at most six. */
-    private int rounds(Flow flow) {
+    /** Movements on the hands in a flow. */
+    private long loads(Flow flow) {
+        return flow.settings().passes()
+                * flow.steps().stream()
+                        .filter(step -> catalogue.pose(step.pose()).wristLoad())
+                        .count();
+    }
+
+    /** As many rounds as its share of the class and the hands have time for, at most six. */
+    private int rounds(Flow flow, long left) {
         Map<SectionRole, Long> budgets = clock.budgets(sketch.order());
         int rounds = 1;
         while (rounds < 6
+                && (rounds + 1) * loads(flow) <= left
                 && clock.flowMs(flow.with(flow.settings().withRounds(rounds + 1)))
                         <= budgets.get(SectionRole.SALUTATIONS)) rounds++;
-        return Math.max(tightness > 0 ? 1 : 2, rounds);
+        return rounds;
     }
 
     private Flow catAndCow() {
@@ -315,6 +348,22 @@ final class Build {
         }
     }
 
+    /** What carries weight on the hands wants warm wrists. */
+    private void warmWrists() {
+        boolean carried =
+                sketch.poses().stream().anyMatch(id -> catalogue.pose(id).wristLoad());
+        for (String id : List.of("wrist-circles", "wrist-rocks")) {
+            if (!carried || !pool.has(id)) continue;
+            Pose pose = catalogue.pose(id);
+            Dose dose = pose.doses().get(brief.level()).at(Dose.Reading.HIGH);
+            sketch.sort(
+                    SectionRole.WARM_UP,
+                    Doses.step(sketch.name(SectionRole.WARM_UP), pose, dose, brief.begins()),
+                    false);
+            return;
+        }
+    }
+
     private boolean canPrepare(Pose pose) {
         return !pose.family().equals("breathing")
                 && !(pose.doseFor(brief.level()) instanceof Dose.Seconds)
@@ -336,7 +385,8 @@ final class Build {
 
     private double cost(Pose pose, Merit byMerit) {
         double seconds = (Cover.isSided(pose) ? 2 : 1) * (15 + Cover.sideSeconds(pose, pose.doseFor(brief.level())));
-        double tired = pose.effort() >= 5 ? 1.5 : 1;
+        boolean down = Places.isFloor(pose.base()) && pose.effort() >= 3 && !peakIsLow();
+        double tired = pose.effort() >= 5 ? 1.5 : down ? 1.6 : 1;
         return seconds
                 * tired
                 * (1.6 - Math.min(1.2, byMerit.of(pose) / 20))
@@ -388,10 +438,11 @@ final class Build {
         List<Pose> counters = peak.ties().counter().stream()
                 .filter(catalogue::has)
                 .map(catalogue::pose)
-                .filter(pose -> pool.has(pose.id()) && Cover.sideSeconds(pose, pose.doseFor(brief.level())) > 0)
+                .filter(pose -> pool.has(pose.id()) && Way.legs(peak.base(), pose.base()) <= 3)
+                .filter(pose -> Cover.sideSeconds(pose, pose.doseFor(brief.level())) > 0)
                 .sorted(Comparator.comparingDouble(pose -> dice.of("counter").at(pose.id())))
                 .limit(brief.minutes() >= 45 && tightness == 0 ? 2 : 1)
-                .sorted(Places.order(SectionRole.COUNTERPOSES, dice))
+                .sorted(Comparator.comparingLong(pose -> Way.ms(peak.base(), pose.base())))
                 .toList();
         for (Pose pose : counters) {
             sketch.put(
@@ -433,8 +484,12 @@ final class Build {
         double best = Double.NEGATIVE_INFINITY;
         for (Pose pose : pool.poses()) {
             if (there.contains(pose.id()) || refused.contains(pose.id()) || pose.equals(peak())) continue;
-            if (!isHandy(pose) || !Places.fills(role, pose, pose.doseFor(brief.level()))) continue;
-            double points = here.of(pose) + more.applyAsDouble(pose) + stays(pose) - families.getOrDefault(pose.family(), 0);
+            if (!isHandy(pose) || !Places.fills(role, pose, pose.doseFor(brief.level()), peakIsLow())) continue;
+            double points = here.of(pose)
+                    + more.applyAsDouble(pose)
+                    + stays(pose)
+                    - families.getOrDefault(pose.family(), 0)
+                    - (pose.wristLoad() ? 3 : 0);
             if (points > best) {
                 best = points;
                 found = pose;
@@ -445,7 +500,8 @@ final class Build {
 
     /** A long class stays in its poses: what is held longer counts more, the longer the slot. */
     private double stays(Pose pose) {
-        double seconds = (Cover.isSided(pose) ? 2 : 1) * Cover.sideSeconds(pose, pose.doses().get(brief.level()).at(Dose.Reading.HIGH));
+        double seconds = (Cover.isSided(pose) ? 2 : 1)
+                * Cover.sideSeconds(pose, pose.doses().get(brief.level()).at(Dose.Reading.HIGH));
         return 5 * Math.min(1, seconds / 120) * brief.minutes() / 60;
     }
 

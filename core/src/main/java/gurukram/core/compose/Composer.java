@@ -26,6 +26,10 @@ import java.util.Set;
  */
 public final class Composer {
     private static final int MOST_TRIES = 8;
+    /** Tries for a class about which there is nothing to look at; what is serious is tried on. */
+    private static final int ENOUGH = 2;
+
+    private static final int SERIOUS = 20;
     private static final int MOST_MENDS = 20;
     /** Findings whose mends belong to a draft; the others are the teacher's to decide. */
     private static final Set<String> MENDED = Set.of(
@@ -34,7 +38,6 @@ public final class Composer {
             "counterpose",
             "opposites",
             "rest",
-            "step-between",
             "high-risk",
             "sides-uneven",
             "cold-wrists",
@@ -65,7 +68,7 @@ public final class Composer {
             ClassPlan plan = new Build(brief, pool, goal, clock, drawn, i / 2).plan();
             Candidate candidate = mended(fitted(plan, clock), checks, clock);
             if (best == null || candidate.misses() < best.misses()) best = candidate;
-            if (best.misses() == 0) break;
+            if (best.misses() == 0 || i >= ENOUGH && best.misses() < SERIOUS) break;
         }
         List<LeftOut> leftOut = leftOut(pool, goal, best.plan());
         return new Draft(best.plan(), brief, goal, idea, leftOut, best.report(), best.totalMs());
@@ -99,7 +102,8 @@ public final class Composer {
         for (Finding finding : report.findings()) {
             if (finding.severity() == Severity.MUST) misses += 100;
             else if (finding.rule().equals("preparation")) misses += 50;
-            else if (finding.severity() == Severity.LOOK && finding.rule().equals("cautions")) misses += 20;
+            else if (finding.severity() == Severity.LOOK)
+                misses += finding.rule().equals("cautions") ? 20 : 1;
         }
         if (Math.abs(score.totalMs() - clock.slotMs()) > FitRequest.TOLERANCE_MS) misses += 40;
         if (!score.isEven()) misses += 100;

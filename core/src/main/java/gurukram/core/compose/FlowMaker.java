@@ -10,8 +10,10 @@ import gurukram.core.plan.Rounds;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.pose.Action;
 import gurukram.core.pose.Base;
 import gurukram.core.pose.Complexity;
+import gurukram.core.pose.Hold;
 import gurukram.core.pose.MatDirection;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
@@ -30,15 +32,25 @@ import java.util.Optional;
 final class FlowMaker {
     private static final int MOST_NODES = 3_000;
     private static final int WIDTH = 6;
-    private static final int LEAST_SIDED = 2;
+    private static final int DRAWS = 4;
+    private static final int LAYERS = 6;
+    private static final int MOST_PAIRS = 6;
+    private static final double DRAW = 4;
+    /** One position in three at least has a side. */
+    private static final int SIDED_PART = 3;
+    /** Movements on the hands in three rounds, by level: two in five of what a class may have. */
+    private static final int[] MOST_LOADS = {12, 20, 28};
+
     private static final int USUAL_NEXT = 3;
     private static final int TURN = 4;
+    private static final int STAYING_UP = 6;
 
     private final Pool pool;
     private final Pose peak;
     private final Merit merit;
     private final Dice dice;
     private final Map<String, Double> merits = new HashMap<>();
+    private Dice drawn;
     private int nodes;
 
     FlowMaker(Pool pool, Pose peak, Merit merit, Dice dice) {
@@ -46,6 +58,7 @@ final class FlowMaker {
         this.peak = peak;
         this.merit = merit;
         this.dice = dice;
+        this.drawn = dice;
     }
 
     /**
@@ -60,12 +73,15 @@ final class FlowMaker {
         List<Frame> frames = new ArrayList<>(Frame.ALL.subList(0, 3));
         frames.sort(Comparator.comparingDouble(frame -> dice.at("frame " + frame.name())));
         frames.addAll(Frame.ALL.subList(3, Frame.ALL.size()));
-        for (Frame frame : frames) {
-            for (int pairs : List.of(wanted, wanted + 1, wanted - 1, 3)) {
-                for (Chain chain : chains(frame, 2 * Math.max(3, pairs))) {
-                    if (avoid.stream().anyMatch(other -> isLike(chain.ids(), other))) continue;
-                    Optional<Flow> flow = layered(id, name, chain);
-                    if (flow.isPresent()) return flow;
+        for (int more = 0; more < DRAWS; more++) {
+            drawn = dice.of("draw " + more);
+            for (Frame frame : frames) {
+                for (int pairs : List.of(wanted, wanted + 1, wanted - 1, 3)) {
+                    for (Chain chain : chains(frame, 2 * Math.max(3, Math.min(MOST_PAIRS, pairs)))) {
+                        if (avoid.stream().anyMatch(other -> isLike(chain.ids(), other))) continue;
+                        Optional<Flow> flow = layered(id, name, chain);
+                        if (flow.isPresent()) return flow;
+                    }
                 }
             }
         }
@@ -152,7 +168,11 @@ final class FlowMaker {
         Pose last = all.get(all.size() - 1).pose();
         boolean again = Move.follows(last, all.get(0).pose());
         long sided = all.stream().filter(move -> Cover.isSided(move.pose())).count();
-        return again && sided >= LEAST_SIDED && all.size() % 2 == 0 ? new Chain(List.copyOf(all)) : null;
+        long loads = 6 * all.stream().filter(move -> move.pose().wristLoad()).count();
+        boolean light = loads <= MOST_LOADS[pool.brief().level().ordinal()];
+        return again && light && SIDED_PART * sided >= all.size() && all.size() % 2 == 0
+                ? new Chain(List.copyOf(all))
+                : null;
     }
 
     /** A pose that can be met in half a breath and left in the next. */
@@ -161,10 +181,9 @@ final class FlowMaker {
                 && pose.complexity() != Complexity.FULLY_EXPLAINED
                 && pose.depth() <= 2
                 && pose.risk() == Risk.LOW
+                && (pose.hold() == Hold.ACTIVE || pose.id().equals("standing-fold"))
                 && !(pose.doseFor(pool.brief().level()) instanceof gurukram.core.dose.Reps)
-                && !pose.id().contains("wall")
-                && !pose.id().contains("strap")
-                && !pose.id().contains("-ready");
+                && pose.props().stream().noneMatch(use -> Pool.isNeeded(pose, use));
     }
 
     /** Gentle poses first: what is stronger comes with the rounds. */
@@ -172,35 +191,55 @@ final class FlowMaker {
         double points = merits.computeIfAbsent(pose.id(), id -> merit.of(pose)) - 1.5 * pose.effort();
         if (before.ties().next().contains(pose.id())) points += USUAL_NEXT;
         if (before.mat() != pose.mat() && before.mat() == MatDirection.ACROSS) points -= TURN;
+        boolean onOneLeg = before.demands(Action.ONE_LEG_BALANCE) > 1 && pose.demands(Action.ONE_LEG_BALANCE) > 1;
+        if (onOneLeg) points -= STAYING_UP;
+        if (pose.base() == Base.LUNGE) points += 1;
+        points += DRAW * drawn.at(pose.id());
         return Cover.isSided(pose) ? points + 2 : points;
     }
 
     // --- layers
 
+    /** A position that grows: what it is in the second round, null for as in the first, and in the third. */
     private record Change(int position, Pose second, Pose third, double gain) {}
 
     private Optional<Flow> layered(String id, String name, Chain chain) {
-        List<Change> changes = changes(chain.moves());
+        List<Change> changes = chosen(changes(chain.moves()));
         if (changes.isEmpty()) return Optional.empty();
-        Change main = changes.get(0);
-        Change other = changes.stream()
-                .skip(1)
-                .filter(change -> Math.abs(change.position() - main.position()) > 1)
-                .filter(change -> !change.third().id().equals(main.third().id()))
-                .findFirst()
-                .orElse(null);
         FlowSides sides = FlowSides.BOTH.with(pool.brief().begins());
         List<Step> steps = new ArrayList<>();
         for (int i = 0; i < chain.moves().size(); i++) {
-            Move move = chain.moves().get(i);
-            Step step = step(id + "-" + (i + 1), move, sides);
-            if (i == main.position()) step = step.withLayers(layers(step, main.second(), main.third(), sides));
-            if (other != null && i == other.position())
-                step = step.withLayers(layers(step, other.second(), other.third(), sides));
+            Step step = step(id + "-" + (i + 1), chain.moves().get(i), sides);
+            for (Change change : changes) {
+                if (change.position() == i)
+                    step = step.withLayers(layers(step, change.second(), change.third(), sides));
+            }
             steps.add(step);
         }
         FlowSettings settings = FlowSettings.of(3).withName(name).with(sides);
         return Optional.of(new Flow(new NodeId(id), settings, steps));
+    }
+
+    /** One or two positions that are not neighbours, so that something grows in the second round and something in the third. */
+    private static List<Change> chosen(List<Change> changes) {
+        if (changes.isEmpty()) return changes;
+        Change main = changes.get(0);
+        Optional<Change> other = changes.stream()
+                .skip(1)
+                .filter(change -> Math.abs(change.position() - main.position()) > 1)
+                .filter(change -> !change.third().id().equals(main.third().id()))
+                .findFirst();
+        if (main.second() != null)
+            return other.map(change -> List.of(main, change)).orElse(List.of(main));
+        if (other.isEmpty()) return List.of();
+        Change sooner = other.get().second() != null
+                ? other.get()
+                : new Change(
+                        other.get().position(),
+                        other.get().third(),
+                        other.get().third(),
+                        other.get().gain());
+        return List.of(main, sooner);
     }
 
     private static Step step(String id, Move move, FlowSides sides) {
@@ -210,14 +249,12 @@ final class FlowMaker {
 
     private static List<Layer> layers(Step step, Pose second, Pose third, FlowSides sides) {
         List<Layer> layers = new ArrayList<>();
-        if (second != null)
-            layers.add(layer(
-                    step.id() + "-r2",
-                    When.in(second.id().equals(third.id()) ? Rounds.from(2) : Rounds.of(2, 2)),
-                    second,
-                    sides));
-        if (second == null || !second.id().equals(third.id()))
-            layers.add(layer(step.id() + "-r3", When.in(Rounds.from(3)), third, sides));
+        boolean stays = third.equals(second);
+        if (second != null) {
+            When when = When.in(stays ? Rounds.from(2) : Rounds.of(2, 2));
+            layers.add(layer(step.id() + "-r2", when, second, sides));
+        }
+        if (!stays) layers.add(layer(step.id() + "-r3", When.in(Rounds.from(3)), third, sides));
         return layers;
     }
 
@@ -226,7 +263,7 @@ final class FlowMaker {
         return new Layer(new NodeId(id), when, new Layer.Become(pose.id(), rule, null));
     }
 
-    /** Positions that can grow: in the second round and, further or for the first time, in the third; the best first. */
+    /** Positions that can grow, the best first; between the first shape and the last, a rung of the ladder or a form of either comes first. */
     private List<Change> changes(List<Move> moves) {
         List<Change> changes = new ArrayList<>();
         for (int i = 1; i < moves.size() - 1; i++) {
@@ -235,25 +272,26 @@ final class FlowMaker {
             if (stronger.isEmpty()) continue;
             Pose third = stronger.get(0);
             Pose second = stronger.stream()
-                    .skip(1)
-                    .filter(pose -> !pose.id().equals(third.id()) && strength(pose) <= strength(third))
-                    .findFirst()
+                    .filter(pose -> !pose.equals(third) && strength(pose) < strength(third))
+                    .max(Comparator.comparingDouble(pose -> kin(pose, move.pose(), third)))
                     .orElse(null);
-            double gain = strength(third) - strength(move.pose()) + (second == null ? 0 : 2);
+            double gain = strength(third)
+                    - strength(move.pose())
+                    + (second == null ? 0 : 2 + kin(second, move.pose(), third))
+                    + kin(third, move.pose(), third);
             changes.add(new Change(i, second, third, gain));
         }
         changes.sort(Comparator.comparingDouble(change -> -change.gain()));
-        if (changes.isEmpty() || changes.get(0).second() != null || changes.size() < 2) return withSecond(changes);
         return changes;
     }
 
-    /** Something has to grow in the second round already: with one stronger pose it comes then, and stays. */
-    private static List<Change> withSecond(List<Change> changes) {
-        if (changes.isEmpty() || changes.get(0).second() != null) return changes;
-        Change first = changes.get(0);
-        List<Change> all = new ArrayList<>(changes);
-        all.set(0, new Change(first.position(), first.third(), first.third(), first.gain()));
-        return all;
+    private double kin(Pose pose, Pose first, Pose last) {
+        boolean rung = peak != null
+                && pool.catalogue().laddersWith(peak.id()).stream().anyMatch(ladder -> ladder.rungOf(pose.id()) > 0);
+        int points = rung ? 3 : 0;
+        if (first.ties().harder().contains(pose.id())) points += 3;
+        if (last.ties().easier().contains(pose.id())) points += 3;
+        return pose.family().equals(last.family()) ? points + 1 : points;
     }
 
     private List<Pose> stronger(List<Move> moves, int i) {
@@ -268,16 +306,16 @@ final class FlowMaker {
                 && pool.against(peak).isEmpty()) all.add(peak);
         return all.stream()
                 .filter(pose -> pose.equals(peak) || isMovement(pose))
-                .filter(pose -> pose.base() == Base.STANDING
-                        || pose.base() == Base.LUNGE
-                        || pose.base() == move.pose().base())
+                .filter(pose -> pose.base() == move.pose().base()
+                        || sided && (pose.base() == Base.STANDING || pose.base() == Base.LUNGE))
                 .filter(pose -> Cover.isSided(pose) == sided && Move.suits(pose, move.breath()))
+                .filter(pose -> sided || move.pose().ties().harder().contains(pose.id()))
                 .filter(pose -> Move.follows(before, pose) && Move.follows(pose, after))
                 .filter(pose -> moves.stream().noneMatch(m -> m.pose().id().equals(pose.id())))
                 .filter(pose -> strength(pose) > strength(move.pose()))
                 .sorted(Comparator.comparingDouble(
                         (Pose pose) -> -strength(pose) - dice.of("layers").at(pose.id())))
-                .limit(4)
+                .limit(LAYERS)
                 .toList();
     }
 

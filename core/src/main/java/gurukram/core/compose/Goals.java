@@ -67,7 +67,8 @@ final class Goals {
     private Optional<Goal> without(Pose asked, List<String> stops) {
         Optional<String> stop = stop(asked);
         if (stop.isEmpty() && asked.risk() == Risk.HIGH) stop = Optional.of("it has no ladder to come to it by");
-        if (stop.isEmpty() && !canPrepare(asked)) stop = Optional.of("what it asks for cannot be prepared here");
+        if (stop.isEmpty() && !canPrepare(asked, Set.of()))
+            stop = Optional.of("what it asks for cannot be prepared here");
         if (stop.isEmpty()) return Optional.of(new Goal(asked, asked, null, 0, stops));
         stops.add(asked.name() + ": " + stop.get() + ".");
         return easier(asked, stops);
@@ -84,7 +85,8 @@ final class Goals {
                     if (!seen.add(form)) continue;
                     Pose pose = pool.catalogue().pose(form);
                     boolean possible = stop(pose).isEmpty() && pose.risk() != Risk.HIGH && !leavesFloor(pose);
-                    if (possible && canPrepare(pose)) return Optional.of(new Goal(asked, pose, null, 0, stops));
+                    if (possible && canPrepare(pose, Set.of()))
+                        return Optional.of(new Goal(asked, pose, null, 0, stops));
                     next.add(form);
                 }
             }
@@ -102,7 +104,9 @@ final class Goals {
         boolean watched = with != Ladder.With.ALONE && leavesFloor(pose) || pose.risk() == Risk.HIGH;
         if (watched && !tried && !pool.brief().supervised())
             return Optional.of("first tries want a teacher who watches at most four mats");
-        return canPrepare(pose) ? Optional.empty() : Optional.of("what it asks for cannot be prepared here");
+        return canPrepare(pose, below(ladder, rung))
+                ? Optional.empty()
+                : Optional.of("what it asks for cannot be prepared here");
     }
 
     private Optional<String> stop(Pose pose) {
@@ -113,8 +117,24 @@ final class Goals {
         return pose.base() == Base.INVERTED || pose.base() == Base.ARM_BALANCE;
     }
 
-    /** Whether the pool has two poses for each of its demands, one of them strong enough. */
-    private boolean canPrepare(Pose peak) {
+    /** The rungs before one that may be planned; those of high risk only under supervision. */
+    private Set<String> below(Ladder ladder, int rung) {
+        Set<String> below = new LinkedHashSet<>();
+        for (Ladder.Rung before : ladder.rungs().subList(0, rung - 1)) {
+            if (before.pose() == null) continue;
+            Pose pose = pool.catalogue().pose(before.pose());
+            boolean watched = pool.brief().supervised() || pose.risk() != Risk.HIGH;
+            if (watched && pool.against(pose).isEmpty()) below.add(pose.id());
+        }
+        return below;
+    }
+
+    /**
+     * Whether there are two poses for each of its demands, one of them strong enough.
+     *
+     * @param rungs poses of its ladder that come before it
+     */
+    private boolean canPrepare(Pose peak, Set<String> rungs) {
         Set<String> almost = Preparation.lastButOne(pool.catalogue(), peak);
         for (ActionUse use : peak.actions()) {
             if (use.demands() < 2) continue;
@@ -122,10 +142,9 @@ final class Goals {
             boolean strong = false;
             for (Pose pose : pool.catalogue().poses()) {
                 if (!Cover.prepares(pose, peak, use)) continue;
-                boolean rung = almost.contains(pose.id()) && pool.against(pose).isEmpty();
-                if (!rung && !pool.has(pose.id())) continue;
+                if (!rungs.contains(pose.id()) && !pool.has(pose.id())) continue;
                 poses++;
-                strong |= pose.prepares(use.action()) >= use.demands() || rung;
+                strong |= pose.prepares(use.action()) >= use.demands() || almost.contains(pose.id());
             }
             if (poses < 2 || !strong) return false;
         }

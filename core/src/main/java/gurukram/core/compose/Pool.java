@@ -9,6 +9,7 @@ import gurukram.core.pose.PropUse;
 import gurukram.core.pose.Risk;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** The poses a brief leaves to choose from, and what stands against the others. */
@@ -60,9 +61,7 @@ final class Pool {
             return out(pose, LeftOut.Why.ASKED, "it puts weight on the hands");
         if (pose.level().ordinal() > brief.level().ordinal())
             return out(
-                    pose,
-                    LeftOut.Why.LEVEL,
-                    "it is for " + pose.level().name().toLowerCase(java.util.Locale.ROOT) + " classes");
+                    pose, LeftOut.Why.LEVEL, "it is for " + pose.level().name().toLowerCase(Locale.ROOT) + " classes");
         if (Needs.isBlocked(pose, brief.group())) return out(pose, LeftOut.Why.NEED, needs(pose));
         return prop(pose)
                 .map(prop -> new LeftOut(pose.id(), LeftOut.Why.PROPS, "the room has no " + prop + " for everybody"));
@@ -96,6 +95,7 @@ final class Pool {
     static boolean isNeeded(Pose pose, PropUse use) {
         String name = pose.id();
         return name.contains(use.prop())
+                || pose.name().toLowerCase(Locale.ROOT).contains(use.prop())
                 || name.startsWith("supported-")
                 || (name.equals("heart-bench") && use.prop().equals("block"))
                 || (name.equals("half-reclined-hero") && use.prop().equals("bolster"));

@@ -13,7 +13,6 @@ import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * Salutations: the longest form the group can do and there is time for. Each form begins on an inhale and ends on an exhale.
@@ -141,10 +140,6 @@ final class Salutes {
             return Math.abs(form.moves().size() - wanted) + 3 * dice.at(form.toString());
         }));
         return sorted.stream().map(form -> flow(id, form)).toList();
-    }
-
-    Optional<Flow> first(String id, boolean isLong) {
-        return choices(id, isLong).stream().findFirst();
     }
 
     private boolean isPossible(Form form) {

@@ -9,11 +9,12 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.pose.Base;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -102,44 +103,63 @@ final class Sketch {
     /** The plan as it stands; parts without anything in them are not there. */
     ClassPlan plan() {
         List<Section> sections = new ArrayList<>();
+        Base at = null;
         for (SectionRole role : order) {
             if (entries(role).isEmpty()) continue;
-            sections.add(Section.of(
-                    new NodeId("part-" + role.word()), role, items(role).toArray(new Item[0])));
+            List<Item> items = items(role, at);
+            sections.add(Section.of(new NodeId("part-" + role.word()), role, items.toArray(new Item[0])));
+            Pose last = lastPose(items);
+            if (last != null) at = last.base();
         }
         return new ClassPlan(settings, sections);
     }
 
-    /** What was put stays in front in its order; the others follow, or go around it by base. */
-    private List<Item> items(SectionRole role) {
-        List<Entry> placed = new ArrayList<>();
-        List<Entry> sorted = new ArrayList<>();
-        for (Entry entry : entries(role)) (entry.placed() ? placed : sorted).add(entry);
-        Comparator<Pose> byPose = Places.order(role, dice.of("order " + role.word()));
-        sorted.sort(Comparator.comparing(Entry::pose, byPose));
+    /** What was put stays in front in its order; the others follow on the shortest way. A flow of the warm-up stands among its kind. */
+    private List<Item> items(SectionRole role, Base from) {
+        List<Item> placed = new ArrayList<>();
+        Map<Pose, Item> sorted = new LinkedHashMap<>();
+        for (Entry entry : entries(role)) {
+            if (entry.placed()) placed.add(entry.item());
+            else sorted.put(entry.pose(), entry.item());
+        }
+        boolean flowLater = role == SectionRole.WARM_UP;
+        Pose last = flowLater ? null : lastPose(placed);
+        Way way = new Way(dice.of("way " + role.word()));
         List<Item> items = new ArrayList<>();
-        boolean flowLast = role == SectionRole.WARM_UP;
-        if (!flowLast) placed.forEach(entry -> items.add(entry.item()));
-        sorted.forEach(entry -> items.add(entry.item()));
-        if (flowLast) insertByBase(items, placed);
+        if (!flowLater) items.addAll(placed);
+        for (Pose pose : way.through(List.copyOf(sorted.keySet()), last == null ? from : last.base(), after(role)))
+            items.add(sorted.get(pose));
+        if (flowLater) placed.forEach(item -> items.add(placeAmong(items, item), item));
         return items;
     }
 
-    /** A flow on hands and knees stands before the first of its kind. */
-    private void insertByBase(List<Item> items, List<Entry> placed) {
-        for (Entry entry : placed) {
-            int at = 0;
-            while (at < items.size() && isBeforeAllFours(items.get(at))) at++;
-            items.add(entry.item() instanceof Flow ? at : items.size(), entry.item());
-        }
+    /** Where people have to be when a part is over. */
+    private static Base after(SectionRole role) {
+        return switch (role) {
+            case WARM_UP, STANDING -> Base.STANDING;
+            case COOL_DOWN -> Base.SUPINE;
+            default -> null;
+        };
     }
 
-    private boolean isBeforeAllFours(Item item) {
-        Pose pose = poseOf(item);
-        return pose == null
-                || switch (pose.base()) {
-                    case SEATED, SUPINE, SIDE_LYING, KNEELING -> true;
-                    default -> false;
-                };
+    /** Before the first pose on the same base, else at the end. */
+    private int placeAmong(List<Item> items, Item flow) {
+        Pose first = lastPose(List.of(flow));
+        for (int i = 0; i < items.size(); i++) {
+            Pose pose = poseOf(items.get(i));
+            if (first != null && pose != null && pose.base() == first.base()) return i;
+        }
+        return items.size();
+    }
+
+    private Pose lastPose(List<Item> items) {
+        for (int i = items.size() - 1; i >= 0; i--) {
+            Item item = items.get(i);
+            if (item instanceof Flow flow && !flow.steps().isEmpty())
+                return catalogue.pose(flow.steps().get(flow.steps().size() - 1).pose());
+            Pose pose = poseOf(item);
+            if (pose != null) return pose;
+        }
+        return null;
     }
 }

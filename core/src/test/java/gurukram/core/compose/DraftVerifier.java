@@ -162,7 +162,11 @@ final class DraftVerifier {
     private static boolean isLastButOne(String pose, String peak) {
         for (Ladder ladder : CATALOGUE.laddersWith(peak)) {
             int rung = ladder.rungOf(peak);
-            if (rung > 1 && pose.equals(ladder.rungs().get(rung - 2).pose())) return true;
+            String before = null;
+            for (int i = 0; i < rung - 1; i++)
+                if (ladder.rungs().get(i).pose() != null)
+                    before = ladder.rungs().get(i).pose();
+            if (pose.equals(before)) return true;
         }
         return false;
     }
