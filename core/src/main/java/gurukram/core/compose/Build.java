@@ -209,7 +209,7 @@ final class Build {
     private List<Pose> rungsBefore() {
         List<Pose> rungs = new ArrayList<>();
         if (goal.ladder() == null) return rungs;
-        int most = tightness > 1 ? 1 : brief.minutes() >= 60 && tightness == 0 ? 3 : 2;
+        int most = tightness > 1 ? 1 : (brief.minutes() >= 60 && tightness == 0 ? 2 : 1) + dice.pick("rungs", 2);
         for (int rung = goal.rung() - 1; rung >= 1 && rungs.size() < most; rung--) {
             String id = goal.ladder().rungs().get(rung - 1).pose();
             if (id == null || id.equals(goal.pose().id())) continue;
@@ -390,7 +390,7 @@ final class Build {
         return seconds
                 * tired
                 * (1.6 - Math.min(1.2, byMerit.of(pose) / 20))
-                * (0.6 + 0.8 * dice.of("cover").at(pose.id()));
+                * (0.3 + 1.4 * dice.of("cover").at(pose.id()));
     }
 
     private void wanted() {

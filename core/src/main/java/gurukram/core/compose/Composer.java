@@ -34,6 +34,7 @@ public final class Composer {
     /** Findings whose mends belong to a draft; the others are the teacher's to decide. */
     private static final Set<String> MENDED = Set.of(
             "preparation",
+            "prop-fetch",
             "cautions",
             "counterpose",
             "opposites",

@@ -51,6 +51,7 @@ final class FlowMaker {
     private final Dice dice;
     private final Map<String, Double> merits = new HashMap<>();
     private Dice drawn;
+    private boolean anyWay;
     private int nodes;
 
     FlowMaker(Pool pool, Pose peak, Merit merit, Dice dice) {
@@ -75,6 +76,7 @@ final class FlowMaker {
         frames.addAll(Frame.ALL.subList(3, Frame.ALL.size()));
         for (int more = 0; more < DRAWS; more++) {
             drawn = dice.of("draw " + more);
+            anyWay = more == DRAWS - 1;
             for (Frame frame : frames) {
                 for (int pairs : List.of(wanted, wanted + 1, wanted - 1, 3)) {
                     for (Chain chain : chains(frame, 2 * Math.max(3, Math.min(MOST_PAIRS, pairs)))) {
@@ -169,8 +171,8 @@ final class FlowMaker {
         boolean again = Move.follows(last, all.get(0).pose());
         long sided = all.stream().filter(move -> Cover.isSided(move.pose())).count();
         long loads = 6 * all.stream().filter(move -> move.pose().wristLoad()).count();
-        boolean light = loads <= MOST_LOADS[pool.brief().level().ordinal()];
-        return again && light && SIDED_PART * sided >= all.size() && all.size() % 2 == 0
+        boolean light = anyWay || loads <= MOST_LOADS[pool.brief().level().ordinal()];
+        return again && light && (anyWay ? 2 : 1) * SIDED_PART * sided >= all.size() && all.size() % 2 == 0
                 ? new Chain(List.copyOf(all))
                 : null;
     }

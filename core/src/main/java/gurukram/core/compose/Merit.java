@@ -15,7 +15,7 @@ import java.util.Set;
  * up to 6, the flavour up to 3, a pose that was taught lately 3 less; the dice add up to {@value #CHANCE}.
  */
 final class Merit {
-    static final double CHANCE = 7;
+    static final double CHANCE = 9;
     private static final double MOST_FOCUS = 6;
     private static final double LATELY = 3;
 
