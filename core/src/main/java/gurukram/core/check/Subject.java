@@ -155,7 +155,7 @@ public final class Subject {
     }
 
     /** The moments of a step, flow or section, in order. */
-    List<Integer> momentsOf(NodeId node) {
+    public List<Integer> momentsOf(NodeId node) {
         return momentsOf.getOrDefault(node, List.of());
     }
 

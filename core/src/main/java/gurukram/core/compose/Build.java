@@ -33,6 +33,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -271,9 +272,19 @@ final class Build {
     private void mainFlow() {
         boolean kept = sketch.entries(SectionRole.STANDING).stream().anyMatch(e -> e.item() instanceof Flow);
         if (kept) return;
-        new FlowMaker(pool, peak(), merit.of("flow"), dice.of("flow"))
-                .layered("flow", flowName(), avoided())
+        FlowMaker maker = new FlowMaker(pool, peak(), merit.of("flow"), dice.of("flow"));
+        last().flatMap(poses -> maker.again("flow", flowName(), poses))
+                .or(() -> maker.layered("flow", flowName(), avoided()))
                 .ifPresent(flow -> sketch.put(SectionRole.STANDING, taught(flow)));
+    }
+
+    /** The main flow of the class before, where the class builds on it. */
+    private Optional<List<String>> last() {
+        if (!brief.build()) return Optional.empty();
+        return brief.taught().stream()
+                .map(Taught::mainFlow)
+                .filter(flow -> !flow.isEmpty())
+                .findFirst();
     }
 
     /** Movements on the hands in a flow. */
@@ -471,8 +482,8 @@ final class Build {
 
     // --- filling up
 
-    private java.util.Optional<Pose> best(SectionRole role) {
-        return java.util.Optional.ofNullable(choice(role, pose -> 0));
+    private Optional<Pose> best(SectionRole role) {
+        return Optional.ofNullable(choice(role, pose -> 0));
     }
 
     private Pose choice(SectionRole role, java.util.function.ToDoubleFunction<Pose> more) {

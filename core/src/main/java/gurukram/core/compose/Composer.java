@@ -10,12 +10,12 @@ import gurukram.core.fit.FitAnswer;
 import gurukram.core.fit.FitRequest;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.School;
-import gurukram.core.pose.ActionUse;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -26,6 +26,9 @@ import java.util.Set;
  */
 public final class Composer {
     private static final int MOST_TRIES = 8;
+    private static final int MOST_IDEAS = 12;
+    /** What a pose must do for the peak or the theme to be missed. */
+    private static final double USEFUL = 2.5;
     /** Tries for a class about which there is nothing to look at; what is serious is tried on. */
     private static final int ENOUGH = 2;
 
@@ -45,6 +48,9 @@ public final class Composer {
             "slot-length",
             "above-level");
 
+    /** What is mended in a class that is the teacher's own already. */
+    private static final Set<String> LED = Set.of("preparation", "counterpose", "high-risk");
+
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
     private final School teachers;
@@ -60,7 +66,8 @@ public final class Composer {
     public Draft compose(Brief brief, long idea) {
         Pool pool = new Pool(catalogue, brief);
         Dice dice = new Dice(idea, "draft");
-        Goal goal = new Goals(pool).find(dice).orElse(null);
+        Goals goals = new Goals(pool);
+        Goal goal = goals.find(dice).orElse(null);
         Clock clock = new Clock(unfolder, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
         Candidate best = null;
@@ -68,11 +75,70 @@ public final class Composer {
             Dice drawn = new Dice(idea * 31 + i, "draft");
             ClassPlan plan = new Build(brief, pool, goal, clock, drawn, i / 2).plan();
             Candidate candidate = mended(fitted(plan, clock), checks, clock);
+            if (brief.mixed()) candidate = laid(candidate, new Levels(pool, goal, unfolder), checks);
             if (best == null || candidate.misses() < best.misses()) best = candidate;
             if (best.misses() == 0 || i >= ENOUGH && best.misses() < SERIOUS) break;
         }
-        List<LeftOut> leftOut = leftOut(pool, goal, best.plan());
-        return new Draft(best.plan(), brief, goal, idea, leftOut, best.report(), best.totalMs());
+        List<LeftOut> leftOut = leftOut(pool, goal);
+        return new Draft(best.plan(), brief, goal, goals.stops(), idea, leftOut, best.report(), best.totalMs());
+    }
+
+    private static Candidate laid(Candidate candidate, Levels levels, Checks checks) {
+        ClassPlan plan = levels.lay(candidate.plan());
+        return new Candidate(plan, checks.report(plan), candidate.totalMs(), candidate.misses());
+    }
+
+    /**
+     * An idea that is truly another than those before: no more than seven poses of ten in the same order, from the warm-up to
+     * the cool-down and without the salutations. Of {@value #MOST_IDEAS} ideas from {@code idea} on the first that is; the least
+     * like them when none is.
+     */
+    public Draft another(Brief brief, long idea, List<ClassPlan> before) {
+        Draft best = null;
+        double least = Double.MAX_VALUE;
+        for (long i = idea; i < idea + MOST_IDEAS; i++) {
+            Draft draft = compose(brief, i);
+            double likeness = before.stream()
+                    .mapToDouble(plan -> Sequences.likeness(plan, draft.plan()))
+                    .max()
+                    .orElse(0);
+            if (likeness <= Sequences.TRULY_OTHER) return draft;
+            if (likeness < least) {
+                least = likeness;
+                best = draft;
+            }
+        }
+        return best;
+    }
+
+    /**
+     * An existing class led to a peak: what it lacks is put in, and the rest stays. Fitted to its slot where that can be done.
+     *
+     * @param brief for the same style, level and minutes as the class; its peak is the one to lead to
+     * @return empty when nothing on the way to the peak is possible for this class
+     */
+    public Optional<Draft> leadThere(ClassPlan plan, Brief brief) {
+        Pool pool = new Pool(catalogue, brief);
+        Dice dice = new Dice(1, "lead there");
+        Optional<Goal> goal = new Goals(pool).find(dice);
+        if (goal.isEmpty()) return Optional.empty();
+        Clock clock = new Clock(unfolder, brief.style(), brief.minutes());
+        Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
+        ClassPlan led = new LeadThere(pool, goal.get(), dice).from(plan);
+        FitRequest request =
+                new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, FitRequest.Freedom.ALL_BUT_REST);
+        FitAnswer answer = new Fit(catalogue, unfolder).fit(led, request);
+        ClassPlan now = answer instanceof FitAnswer.Fits fits ? fits.plan() : led;
+        for (int i = 0; i < MOST_MENDS; i++) {
+            Report report = checks.report(now);
+            Optional<Mend> mend = mend(checks, now, report, LED);
+            if (mend.isEmpty()) break;
+            now = mend.get().edit().applyTo(now);
+        }
+        Report report = checks.report(now);
+        long total = unfolder.unfold(now, null).totalMs();
+        return Optional.of(
+                new Draft(now, brief, goal.get(), goal.get().stops(), 1, leftOut(pool, goal.get()), report, total));
     }
 
     /** A class and how far it is from what a draft has to be; 0 is all right. */
@@ -92,7 +158,7 @@ public final class Composer {
         ClassPlan now = plan;
         Report report = checks.report(now);
         for (int i = 0; i < MOST_MENDS; i++) {
-            Optional<Mend> mend = mend(checks, now, report);
+            Optional<Mend> mend = mend(checks, now, report, MENDED);
             if (mend.isEmpty()) break;
             ClassPlan after = mend.get().edit().applyTo(now);
             now = fitted(after, clock);
@@ -111,30 +177,28 @@ public final class Composer {
         return new Candidate(now, report, score.totalMs(), misses);
     }
 
-    private Optional<Mend> mend(Checks checks, ClassPlan plan, Report report) {
+    private static Optional<Mend> mend(Checks checks, ClassPlan plan, Report report, Set<String> rules) {
         for (Finding finding : report.findings()) {
-            if (finding.severity() == Severity.INFO || !MENDED.contains(finding.rule())) continue;
+            if (finding.severity() == Severity.INFO || !rules.contains(finding.rule())) continue;
             List<Mend> mends = checks.mends(checks.subject(plan), finding);
             if (!mends.isEmpty()) return Optional.of(mends.get(0));
         }
         return Optional.empty();
     }
 
-    /** Poses that would prepare the peak well, or meet the theme, and that something stands against. */
-    private List<LeftOut> leftOut(Pool pool, Goal goal, ClassPlan plan) {
-        List<LeftOut> left = new ArrayList<>();
+    /** Poses that would prepare the peak, or meet the theme, and that something other than the level stands against; what would do most first. */
+    private List<LeftOut> leftOut(Pool pool, Goal goal) {
+        Merit merit = new Merit(pool.brief(), goal == null ? null : goal.asked(), new Dice(0, "left out"));
+        record Missed(LeftOut out, double points) {}
+        List<Missed> missed = new ArrayList<>();
         for (Pose pose : catalogue.poses()) {
-            if (!belongs(pose, goal, pool.brief())) continue;
-            pool.against(pose).filter(out -> out.why() != LeftOut.Why.LEVEL).ifPresent(left::add);
+            double points = merit.towardsPeak(pose) + pool.brief().focus().in(pose);
+            if (points < USEFUL) continue;
+            pool.against(pose)
+                    .filter(out -> out.why() != LeftOut.Why.LEVEL)
+                    .ifPresent(out -> missed.add(new Missed(out, points)));
         }
-        return left;
-    }
-
-    private static boolean belongs(Pose pose, Goal goal, Brief brief) {
-        if (brief.focus().in(pose) >= 6) return true;
-        if (goal == null) return false;
-        for (ActionUse use : goal.pose().actions())
-            if (use.demands() >= 2 && pose.prepares(use.action()) >= use.demands()) return true;
-        return false;
+        missed.sort(Comparator.comparingDouble(one -> -one.points()));
+        return missed.stream().map(Missed::out).toList();
     }
 }

@@ -90,6 +90,17 @@ final class FlowMaker {
         return Optional.empty();
     }
 
+    /** The same flow again, with what can grow in it now; empty when something of it cannot be done any more. */
+    Optional<Flow> again(String id, String name, List<String> poses) {
+        List<Move> moves = new ArrayList<>();
+        for (String pose : poses) {
+            if (!areAllowed(List.of(pose))) return Optional.empty();
+            moves.add(new Move(pool.catalogue().pose(pose), Move.at(moves.size())));
+        }
+        boolean suits = moves.stream().allMatch(move -> Move.suits(move.pose(), move.breath()));
+        return suits && moves.size() >= 5 ? layered(id, name, new Chain(moves)) : Optional.empty();
+    }
+
     /** More than seven poses of ten in the same order. */
     static boolean isLike(List<String> a, List<String> b) {
         int shorter = Math.min(a.size(), b.size());

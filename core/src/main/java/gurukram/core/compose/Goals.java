@@ -22,6 +22,7 @@ final class Goals {
     private static final int BEST = 4;
 
     private final Pool pool;
+    private final List<String> stops = new ArrayList<>();
 
     Goals(Pool pool) {
         this.pool = pool;
@@ -34,10 +35,15 @@ final class Goals {
         return fromFocus(dice);
     }
 
+    /** What stands in the way of the peak that was looked for last, the highest rung first: whole sentences. */
+    List<String> stops() {
+        return List.copyOf(stops);
+    }
+
     Optional<Goal> towards(Pose asked) {
-        List<String> stops = new ArrayList<>();
+        stops.clear();
         Optional<Ladder> ladder = ladderOf(asked);
-        if (ladder.isEmpty()) return without(asked, stops);
+        if (ladder.isEmpty()) return without(asked);
         int top = ladder.get().rungOf(asked.id());
         Integer reached = pool.brief().reached().get(ladder.get().id());
         int lower = pool.brief().wishes().contains(Wish.GENTLER) && top > 1 ? 1 : 0;
@@ -53,7 +59,7 @@ final class Goals {
             if (stop == null) return Optional.of(new Goal(asked, pose, ladder.get(), rung, stops));
             stops.add(pose.name() + ": " + stop + ".");
         }
-        return easier(asked, stops);
+        return easier(asked);
     }
 
     private Optional<Ladder> ladderOf(Pose asked) {
@@ -64,18 +70,18 @@ final class Goals {
                 .or(() -> ladders.stream().filter(l -> l.peak() != null).findFirst());
     }
 
-    private Optional<Goal> without(Pose asked, List<String> stops) {
+    private Optional<Goal> without(Pose asked) {
         Optional<String> stop = stop(asked);
         if (stop.isEmpty() && asked.risk() == Risk.HIGH) stop = Optional.of("it has no ladder to come to it by");
         if (stop.isEmpty() && !canPrepare(asked, Set.of()))
             stop = Optional.of("what it asks for cannot be prepared here");
         if (stop.isEmpty()) return Optional.of(new Goal(asked, asked, null, 0, stops));
         stops.add(asked.name() + ": " + stop.get() + ".");
-        return easier(asked, stops);
+        return easier(asked);
     }
 
     /** Where no rung is possible, an easier form of the pose, the nearest first. */
-    private Optional<Goal> easier(Pose asked, List<String> stops) {
+    private Optional<Goal> easier(Pose asked) {
         Set<String> seen = new LinkedHashSet<>(List.of(asked.id()));
         List<String> at = List.of(asked.id());
         while (!at.isEmpty()) {

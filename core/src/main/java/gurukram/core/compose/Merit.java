@@ -12,7 +12,7 @@ import java.util.Set;
 
 /**
  * How well a pose suits a brief. Ours: what it prepares of the peak counts twice its strength, what it shares with the theme
- * up to 6, the flavour up to 3, a pose that was taught lately 3 less; the dice add up to {@value #CHANCE}.
+ * up to 6, the flavour up to 3, a pose that was taught lately 3 less, or more where the class builds on it; the dice add up to {@value #CHANCE}.
  */
 final class Merit {
     static final double CHANCE = 9;
@@ -30,7 +30,7 @@ final class Merit {
         this.dice = dice;
         if (peak != null)
             for (ActionUse use : peak.actions()) if (use.demands() > 0) wanted.put(use.action(), use.demands());
-        if (!brief.build()) brief.taught().stream().limit(2).forEach(taught -> lately.addAll(taught.poses()));
+        brief.taught().stream().limit(2).forEach(taught -> lately.addAll(taught.poses()));
     }
 
     Merit of(String stage) {
@@ -46,7 +46,7 @@ final class Merit {
 
     double of(Pose pose) {
         double points = towardsPeak(pose) + Math.min(MOST_FOCUS, brief.focus().in(pose)) + flavour(pose);
-        if (lately.contains(pose.id())) points -= LATELY;
+        if (lately.contains(pose.id())) points += brief.build() ? LATELY : -LATELY;
         return points + CHANCE * dice.at(pose.id());
     }
 

@@ -1,0 +1,133 @@
+package gurukram.core.compose;
+
+import static gurukram.core.Plans.CATALOGUE;
+import static gurukram.core.compose.Compositions.COMPOSER;
+import static gurukram.core.compose.Compositions.matrix;
+import static gurukram.core.compose.Compositions.some;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gurukram.core.check.Finding;
+import gurukram.core.check.Severity;
+import gurukram.core.group.Group;
+import gurukram.core.plan.Style;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Need;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+
+/** Every peak, level, slot and style; every need, alone and in pairs. A fixed part of them, all with GURUKRAM_FULL. */
+class ComposerMatrixTest {
+    /** A number that shares no divisor with the lists of levels, slots and styles, so that all of them come. */
+    private static final int ONE_IN = 11;
+
+    @Test
+    void everyDraftOfTheMatrixIsAsADraftHasToBe() {
+        Worst worst = new Worst();
+        for (Brief brief : some(matrix(), ONE_IN)) worst.look(COMPOSER.compose(brief, 1));
+        worst.tell("peaks, levels, slots and styles");
+        assertThat(worst.faults).isEmpty();
+    }
+
+    @Test
+    void underSupervisionThePeaksOffTheFloorAreReachedAndAreAsTheyHaveToBe() {
+        Worst worst = new Worst();
+        List<Brief> advanced = matrix().stream()
+                .filter(brief -> brief.level() == Level.ADVANCED)
+                .map(brief -> brief.withSupervised(true))
+                .toList();
+        for (Brief brief : some(advanced, ONE_IN)) {
+            Draft draft = COMPOSER.compose(brief, 2);
+            worst.look(draft);
+            assertThat(draft.goal().isAsAsked()).as(brief.peak()).isTrue();
+        }
+        worst.tell("supervised, advanced");
+        assertThat(worst.faults).isEmpty();
+    }
+
+    @Test
+    void everyNeedAloneAndInPairsIsKept() {
+        Worst worst = new Worst();
+        for (Brief brief : some(needs(), 7)) {
+            Draft draft = COMPOSER.compose(brief, 1);
+            worst.look(draft);
+            for (Finding finding : draft.report().findings()) {
+                boolean open = finding.rule().equals("cautions") && finding.severity() != Severity.INFO;
+                if (open) worst.faults.add(brief.group().needs() + ": " + finding.what());
+            }
+            boolean reached = draft.goal() != null && draft.goal().isAsAsked();
+            boolean said = reached || !draft.stops().isEmpty();
+            if (!said)
+                worst.faults.add(brief.group().needs() + " does not say why " + brief.peak() + " is not reached");
+        }
+        worst.tell("needs");
+        assertThat(worst.faults).isEmpty();
+    }
+
+    private static List<Brief> needs() {
+        List<Brief> briefs = new ArrayList<>();
+        List<String> peaks = Compositions.peaks();
+        Need[] needs = Need.values();
+        for (int a = 0; a < needs.length; a++) {
+            for (int b = a; b < needs.length; b++) {
+                Map<Need, Integer> people = new EnumMap<>(Need.class);
+                people.put(needs[a], 1);
+                people.put(needs[b], 2);
+                int n = briefs.size();
+                Brief brief = Brief.to(
+                        peaks.get(n * 7 % peaks.size()),
+                        Compositions.MINUTES[n % 5],
+                        Style.values()[n % 2],
+                        Level.values()[n % 3]);
+                briefs.add(brief.with(new Group(10, people, null)));
+            }
+        }
+        return briefs;
+    }
+
+    /** The worst of each measure over many drafts, and every fault with the draft it is in. */
+    private static final class Worst {
+        private final List<String> faults = new ArrayList<>();
+        private final Map<Integer, Integer> fewest = new TreeMap<>();
+        private final Map<String, Integer> looks = new TreeMap<>();
+        private long off;
+        private double open;
+        private int drafts;
+        private int lower;
+
+        void look(Draft draft) {
+            Brief brief = draft.brief();
+            String name = "%s %d %s %s %s"
+                    .formatted(
+                            brief.peak(),
+                            brief.minutes(),
+                            brief.style(),
+                            brief.level(),
+                            brief.group() == null ? "" : brief.group().needs());
+            DraftVerifier.faults(draft).forEach(fault -> faults.add(name + ": " + fault));
+            drafts++;
+            off = Math.max(off, DraftVerifier.off(draft));
+            open = Math.max(open, DraftVerifier.open(draft));
+            fewest.merge(brief.minutes(), DraftVerifier.poses(draft), Math::min);
+            if (draft.goal() != null && !draft.goal().isAsAsked()) lower++;
+            for (Finding finding : draft.report().findings())
+                if (finding.severity() == Severity.LOOK) looks.merge(finding.rule(), 1, Integer::sum);
+        }
+
+        void tell(String what) {
+            assertThat(drafts).isPositive();
+            System.out.printf(
+                    "Drafts over %s: %d, %d of them to a lower rung. Worst: %.1f s off the slot, %.1f %% open, fewest poses by"
+                            + " minutes %s; to look at: %s%n",
+                    what, drafts, lower, off / 1000.0, 100 * open, fewest, looks);
+        }
+    }
+
+    @Test
+    void thePeaksThatAreAskedForAreThoseWithALadder() {
+        assertThat(Compositions.peaks()).hasSizeGreaterThanOrEqualTo(30).allMatch(CATALOGUE::has);
+    }
+}

@@ -1,0 +1,121 @@
+package gurukram.core.compose;
+
+import static gurukram.core.Plans.CATALOGUE;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gurukram.core.group.Group;
+import gurukram.core.plan.Style;
+import gurukram.core.plan.Theme;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Need;
+import gurukram.core.pose.Pose;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class GoalsTest {
+    private static Goal goal(Brief brief) {
+        return new Goals(new Pool(CATALOGUE, brief)).find(new Dice(1, "test")).orElseThrow();
+    }
+
+    private static Brief hatha(String peak, Level level) {
+        return Brief.to(peak, 60, Style.HATHA, level);
+    }
+
+    @Test
+    void aPeakTheLevelAllowsIsTheGoalAndNothingIsSaid() {
+        Goal goal = goal(hatha("half-moon", Level.INTERMEDIATE));
+        assertThat(goal.isAsAsked()).isTrue();
+        assertThat(goal.rung()).isEqualTo(5);
+        assertThat(goal.stops()).isEmpty();
+    }
+
+    @Test
+    void aPeakAboveTheLevelGivesTheHighestRungAllowedAndSaysWhy() {
+        Goal goal = goal(hatha("half-moon", Level.BEGINNER));
+        assertThat(goal.pose().id()).isEqualTo("half-moon-block");
+        assertThat(goal.rung()).isEqualTo(4);
+        assertThat(goal.stops()).containsExactly("Half moon: it is for intermediate classes.");
+    }
+
+    @Test
+    void firstTriesStopBeforeTheyLeaveTheFloorUnlessSomebodyWatches() {
+        Brief brief = hatha("crow", Level.INTERMEDIATE);
+        Goal alone = goal(brief);
+        assertThat(alone.pose().id()).isEqualTo("crow-ready");
+        assertThat(alone.stops()).first().asString().contains("a teacher who watches at most four mats");
+        assertThat(goal(brief.withSupervised(true)).pose().id()).isEqualTo("crow");
+    }
+
+    @Test
+    void whereTheGroupsRungIsKnownItIsTheEnd() {
+        Brief brief = hatha("dancer", Level.INTERMEDIATE).withReached(Map.of("dancer", 5));
+        Goal goal = goal(brief);
+        assertThat(goal.pose().id()).isEqualTo("dancer-strap");
+        assertThat(goal.stops()).containsExactly("Dancer: the group stands on rung 5.");
+        assertThat(goal(hatha("crow", Level.INTERMEDIATE).withReached(Map.of("crow", 6)))
+                        .pose()
+                        .id())
+                .as("a rung that was reached is no first try")
+                .isEqualTo("crow");
+    }
+
+    @Test
+    void needsThatLeaveAPeakOutOfReachAreNamed() {
+        Brief brief = hatha("bow", Level.ADVANCED).with(new Group(8, Map.of(Need.RECENT_SURGERY, 1), null));
+        Goals goals = new Goals(new Pool(CATALOGUE, brief));
+        assertThat(goals.find(new Dice(1, "test")))
+                .as("every rung lies on the belly")
+                .isEmpty();
+        assertThat(goals.stops()).first().isEqualTo("Bow: somebody in the group leaves it out (recent surgery).");
+        Draft draft = Compositions.COMPOSER.compose(brief, 1);
+        assertThat(draft.goal()).isNull();
+        assertThat(draft.stops()).isEqualTo(goals.stops());
+        assertThat(DraftVerifier.faults(draft)).isEmpty();
+    }
+
+    @Test
+    void gentlerIsOneRungLower() {
+        Goal goal = goal(hatha("half-moon", Level.INTERMEDIATE).with(Set.of(Wish.GENTLER)));
+        assertThat(goal.rung()).isEqualTo(4);
+        assertThat(goal.stops()).containsExactly("Half moon: you asked for something gentler.");
+    }
+
+    @Test
+    void aPeakWithoutALadderGivesAnEasierFormWhereItCannotBe() {
+        Pose peak = CATALOGUE.pose("compass");
+        assertThat(CATALOGUE.laddersWith("compass")).isEmpty();
+        Optional<Goal> goal = new Goals(new Pool(CATALOGUE, hatha(peak.id(), Level.BEGINNER))).find(new Dice(1, "x"));
+        goal.ifPresent(found -> assertThat(found.pose().level()).isEqualTo(Level.BEGINNER));
+        goal.ifPresent(found -> assertThat(found.stops()).isNotEmpty());
+        Draft draft = Compositions.draft(peak.id(), 45, Style.HATHA, Level.BEGINNER);
+        assertThat(draft.plan().sections()).isNotEmpty();
+    }
+
+    @Test
+    void aThemeAloneFindsAPeakThatHasMuchOfItInIt() {
+        Focus focus = ThemeWords.shipped(CATALOGUE).in("standing balance, like a mast");
+        Brief brief = Brief.to(null, 60, Style.HATHA, Level.INTERMEDIATE).with(Theme.titled("Like a mast"), focus);
+        assertThat(focus.in(goal(brief).pose())).isGreaterThan(5);
+    }
+
+    @Test
+    void withoutPeakAndThemeThereIsNoGoal() {
+        Brief brief = Brief.to(null, 60, Style.HATHA, Level.INTERMEDIATE);
+        assertThat(new Goals(new Pool(CATALOGUE, brief)).find(new Dice(1, "x"))).isEmpty();
+        Draft draft = Compositions.COMPOSER.compose(brief, 1);
+        assertThat(draft.goal()).isNull();
+        assertThat(DraftVerifier.faults(draft)).isEmpty();
+    }
+
+    @Test
+    void whatIsNotWantedIsNotInAndIsToldWhereItWouldHaveBelonged() {
+        Brief brief = hatha("half-moon", Level.INTERMEDIATE).withPoses(Set.of("garland"), Set.of("tree", "warrior-2"));
+        Draft draft = Compositions.COMPOSER.compose(brief, 1);
+        List<String> poses = Sequences.poses(draft.plan());
+        assertThat(poses).contains("garland").doesNotContain("tree", "warrior-2");
+        assertThat(draft.leftOut()).extracting(LeftOut::pose).contains("tree");
+    }
+}

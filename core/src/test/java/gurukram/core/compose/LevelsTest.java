@@ -1,0 +1,75 @@
+package gurukram.core.compose;
+
+import static gurukram.core.Plans.CATALOGUE;
+import static gurukram.core.compose.Compositions.COMPOSER;
+import static gurukram.core.compose.Compositions.UNFOLDER;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.Style;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Risk;
+import gurukram.core.score.LevelLine;
+import gurukram.core.score.MixedRoom;
+import gurukram.core.score.Score;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class LevelsTest {
+    private static Draft mixed(String peak, Style style) {
+        return COMPOSER.compose(Brief.to(peak, 60, style, Level.INTERMEDIATE).withMixed(true), 1);
+    }
+
+    @Test
+    void aMixedRoomHasALineForEveryLevelWithinOneClock() {
+        for (Style style : Style.values()) {
+            ClassPlan plan = mixed("half-moon", style).plan();
+            List<MixedRoom.Line> lines = MixedRoom.lines(plan, UNFOLDER);
+            assertThat(lines).extracting(MixedRoom.Line::level).contains(Level.BEGINNER);
+            assertThat(lines).noneMatch(MixedRoom.Line::isOver);
+        }
+    }
+
+    @Test
+    void thePeakIsDoneByTheLadderAtEveryLevel() {
+        Step peak = peak(mixed("half-moon", Style.HATHA).plan());
+        assertThat(peak.pose()).isEqualTo("half-moon");
+        assertThat(peak.poseFor(Level.BEGINNER)).isEqualTo("half-moon-block");
+    }
+
+    private static Step peak(ClassPlan plan) {
+        List<Step> steps = new ArrayList<>();
+        plan.walk(node -> {
+            if (node instanceof Step step && plan.settings().peak().equals(step.pose())) steps.add(step);
+        });
+        return steps.get(steps.size() - 1);
+    }
+
+    @Test
+    void nobodyIsPutIntoAPoseAboveTheirLevelOutsideFlows() {
+        ClassPlan plan = mixed("dancer", Style.HATHA).plan();
+        for (Level level : Level.values()) {
+            Score score = UNFOLDER.unfold(plan, level);
+            assertThat(score.isEven()).as(level.word()).isTrue();
+            List<Pose> above = score.moments().stream()
+                    .filter(moment -> moment.flow() == null && moment.pose() != null)
+                    .map(moment -> CATALOGUE.pose(moment.pose()))
+                    .filter(pose -> pose.level().ordinal() > level.ordinal())
+                    .distinct()
+                    .toList();
+            assertThat(above).allMatch(pose -> pose.risk() != Risk.HIGH);
+            if (level != Level.BEGINNER) assertThat(above).isEmpty();
+        }
+    }
+
+    @Test
+    void aLevelsLineIsAClassOfItsOwn() {
+        ClassPlan plan = mixed("half-moon", Style.HATHA).plan();
+        ClassPlan beginners = LevelLine.of(plan, Level.BEGINNER, CATALOGUE);
+        assertThat(UNFOLDER.unfold(beginners, null).isEven()).isTrue();
+        assertThat(beginners.settings().level()).isEqualTo(Level.BEGINNER);
+    }
+}

@@ -1,0 +1,146 @@
+package gurukram.core.compose;
+
+import static gurukram.core.compose.Compositions.COMPOSER;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.Style;
+import gurukram.core.pose.Level;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class VarietyTest {
+    @Test
+    void twentyIdeasForOneBriefShareNoMoreThanSevenPosesOfTen() {
+        for (Style style : Style.values()) {
+            Brief brief = Brief.to("half-moon", 60, style, Level.INTERMEDIATE);
+            List<ClassPlan> ideas = new ArrayList<>();
+            for (long idea = 0; idea < 20; idea++)
+                ideas.add(COMPOSER.compose(brief, idea).plan());
+            double most = 0;
+            for (ClassPlan a : ideas) for (ClassPlan b : ideas) if (a != b) most = Math.max(most, likeness(a, b));
+            assertThat(most).as(style.word()).isLessThanOrEqualTo(0.7);
+        }
+    }
+
+    @Test
+    void anotherIdeaForAShortClassIsTrulyAnother() {
+        Brief brief = Brief.to("dancer", 30, Style.HATHA, Level.INTERMEDIATE);
+        List<ClassPlan> shown = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            Draft draft = COMPOSER.another(brief, i, shown);
+            for (ClassPlan before : shown)
+                assertThat(likeness(before, draft.plan())).isLessThanOrEqualTo(0.7);
+            shown.add(draft.plan());
+        }
+    }
+
+    @Test
+    void theSameBriefAndIdeaAlwaysGiveTheSameClass() {
+        Brief brief = Brief.to("crow", 45, Style.VINYASA, Level.INTERMEDIATE);
+        assertThat(COMPOSER.compose(brief, 7).plan())
+                .isEqualTo(COMPOSER.compose(brief, 7).plan());
+    }
+
+    @Test
+    void inSixWeeksNoMainFlowComesAgainWithinThree() {
+        List<List<String>> flows = new ArrayList<>();
+        List<Taught> taught = new ArrayList<>();
+        for (int week = 0; week < 6; week++) {
+            Brief brief =
+                    Brief.to("half-moon", 60, Style.VINYASA, Level.BEGINNER).withTaught(lately(taught), false);
+            ClassPlan plan = COMPOSER.compose(brief, 1).plan();
+            List<String> flow = mainFlow(plan);
+            for (List<String> before : flows.subList(Math.max(0, week - 3), week))
+                assertThat(FlowMaker.isLike(flow, before)).as("week " + week).isFalse();
+            flows.add(flow);
+            taught.add(0, new Taught(0, flow, Set.copyOf(flow)));
+        }
+        assertThat(flows).doesNotHaveDuplicates();
+    }
+
+    /** The classes so far as they look a week later, the last first. */
+    private static List<Taught> lately(List<Taught> taught) {
+        List<Taught> lately = new ArrayList<>();
+        for (int i = 0; i < taught.size(); i++)
+            lately.add(new Taught(
+                    7 * (i + 1), taught.get(i).mainFlow(), taught.get(i).poses()));
+        return lately;
+    }
+
+    @Test
+    void aClassThatBuildsGoesOnWithTheFlowBefore() {
+        Brief brief = Brief.to("half-moon", 60, Style.VINYASA, Level.INTERMEDIATE);
+        List<String> flow = mainFlow(COMPOSER.compose(brief, 3).plan());
+        Brief next = brief.withTaught(List.of(new Taught(7, flow, Set.copyOf(flow))), true);
+        assertThat(mainFlow(COMPOSER.compose(next, 4).plan())).isEqualTo(flow);
+        assertThat(mainFlow(COMPOSER.compose(next.withTaught(next.taught(), false), 4)
+                        .plan()))
+                .isNotEqualTo(flow);
+    }
+
+    @Test
+    void keptPartsStayAndTheRestIsDrawnAgain() {
+        Brief brief = Brief.to("half-moon", 60, Style.VINYASA, Level.INTERMEDIATE);
+        Draft first = COMPOSER.compose(brief, 1);
+        Flow flow = (Flow) section(first.plan(), SectionRole.STANDING).items().get(0);
+        Flow locked = flow.with(flow.marks().lock(true));
+        Brief kept = brief.withKept(List.of(new Brief.Kept(SectionRole.STANDING, locked)))
+                .with(Set.of(Wish.GENTLER));
+        Draft gentler = COMPOSER.compose(kept, 1);
+        assertThat(section(gentler.plan(), SectionRole.STANDING).items()).contains(locked);
+        assertThat(gentler.goal().rung()).isLessThan(first.goal().rung());
+        assertThat(DraftVerifier.faults(gentler)).isEmpty();
+    }
+
+    private static Section section(ClassPlan plan, SectionRole role) {
+        return plan.sections().stream()
+                .filter(section -> section.role() == role)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    static List<String> mainFlow(ClassPlan plan) {
+        for (Item item : section(plan, SectionRole.STANDING).items())
+            if (item instanceof Flow flow)
+                return flow.steps().stream().map(Step::pose).toList();
+        return List.of();
+    }
+
+    /** The longest common subsequence over the shorter, by itself: from the warm-up to the cool-down without salutations. */
+    private static double likeness(ClassPlan a, ClassPlan b) {
+        List<String> one = poses(a);
+        List<String> other = poses(b);
+        int[][] common = new int[one.size() + 1][other.size() + 1];
+        for (int i = 0; i < one.size(); i++) {
+            for (int j = 0; j < other.size(); j++) {
+                common[i + 1][j + 1] = one.get(i).equals(other.get(j))
+                        ? common[i][j] + 1
+                        : Math.max(common[i][j + 1], common[i + 1][j]);
+            }
+        }
+        return common[one.size()][other.size()] / (double) Math.min(one.size(), other.size());
+    }
+
+    private static List<String> poses(ClassPlan plan) {
+        List<String> poses = new ArrayList<>();
+        boolean on = false;
+        for (Section section : plan.sections()) {
+            on |= section.role() == SectionRole.WARM_UP;
+            if (section.role() == SectionRole.REST) break;
+            if (!on || section.role() == SectionRole.SALUTATIONS) continue;
+            for (Item item : section.items()) {
+                if (item instanceof Step step) poses.add(step.pose());
+                else ((Flow) item).steps().forEach(step -> poses.add(step.pose()));
+            }
+        }
+        return poses;
+    }
+}
