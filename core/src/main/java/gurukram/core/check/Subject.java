@@ -104,7 +104,7 @@ public final class Subject {
         return level == null ? settings().level() : level;
     }
 
-    PoseCatalogue catalogue() {
+    public PoseCatalogue catalogue() {
         return catalogue;
     }
 

@@ -97,6 +97,52 @@ public record Brief(
                 kept);
     }
 
+    public Brief with(School other) {
+        return new Brief(
+                peak,
+                theme,
+                focus,
+                minutes,
+                style,
+                level,
+                mixed,
+                group,
+                other,
+                begins,
+                flavour,
+                supervised,
+                reached,
+                wanted,
+                unwanted,
+                taught,
+                build,
+                wishes,
+                kept);
+    }
+
+    public Brief with(Side first) {
+        return new Brief(
+                peak,
+                theme,
+                focus,
+                minutes,
+                style,
+                level,
+                mixed,
+                group,
+                school,
+                first,
+                flavour,
+                supervised,
+                reached,
+                wanted,
+                unwanted,
+                taught,
+                build,
+                wishes,
+                kept);
+    }
+
     public Brief with(Theme other, Focus found) {
         return new Brief(
                 peak,

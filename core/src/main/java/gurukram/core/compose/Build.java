@@ -262,7 +262,8 @@ final class Build {
         if (has(SectionRole.SALUTATIONS) || tightness > 2 || brief.flavour() == Flavour.RESTFUL) return;
         boolean isLong = brief.minutes() >= 45 && tightness == 0;
         long left = MOST_LOADS[brief.level().ordinal()] - loads;
-        for (Flow flow : new Salutes(pool, dice.of("salutes")).choices("salute", isLong)) {
+        for (Flow flow :
+                new Salutes(pool, clock.legRule(brief.school()), dice.of("salutes")).choices("salute", isLong)) {
             if (loads(flow) > left) continue;
             sketch.put(SectionRole.SALUTATIONS, flow.with(flow.settings().withRounds(rounds(flow, left))));
             return;

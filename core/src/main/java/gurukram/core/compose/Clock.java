@@ -6,6 +6,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.School;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Style;
@@ -17,17 +18,19 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** How long a sketch is, and how long its parts should be. */
+/** How long a sketch is, and how long its parts should be; by the teacher's school. */
 final class Clock {
     private static final Map<SectionRole, Integer> OTHERS = new EnumMap<>(Map.of(
             SectionRole.FLOOR, 12, SectionRole.COUNTERPOSES, 3, SectionRole.STRENGTH, 6, SectionRole.INVERSIONS, 8));
 
     private final Unfolder unfolder;
+    private final School teachers;
     private final Style style;
     private final long slotMs;
 
-    Clock(Unfolder unfolder, Style style, int minutes) {
+    Clock(Unfolder unfolder, School teachers, Style style, int minutes) {
         this.unfolder = unfolder;
+        this.teachers = teachers;
         this.style = style;
         this.slotMs = (long) minutes * Millis.MINUTE;
     }
@@ -42,6 +45,11 @@ final class Clock {
 
     long lengthMs(ClassPlan plan, Dose.Reading reading) {
         return unfolder.unfold(plan, null, reading).totalMs();
+    }
+
+    /** Which leg comes forward first, by the class's school, else the teacher's, else as usual. */
+    School.LegRule legRule(School own) {
+        return own.over(teachers.over(School.USUAL)).legRule();
     }
 
     /** A flow by itself. */

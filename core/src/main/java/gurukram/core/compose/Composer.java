@@ -68,7 +68,7 @@ public final class Composer {
         Dice dice = new Dice(idea, "draft");
         Goals goals = new Goals(pool);
         Goal goal = goals.find(dice).orElse(null);
-        Clock clock = new Clock(unfolder, brief.style(), brief.minutes());
+        Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
         Candidate best = null;
         for (int i = 0; i < MOST_TRIES; i++) {
@@ -111,6 +111,16 @@ public final class Composer {
         return best;
     }
 
+    /** A draft that was changed since, or kept, looked at again: its goal, what stands in the way, and what the checks say now. */
+    public Draft look(ClassPlan plan, Brief brief, long idea) {
+        Pool pool = new Pool(catalogue, brief);
+        Goals goals = new Goals(pool);
+        Goal goal = goals.find(new Dice(idea, "draft")).orElse(null);
+        Report report = new Checks(catalogue, unfolder, teachers, brief.group()).report(plan);
+        long total = unfolder.unfold(plan, null).totalMs();
+        return new Draft(plan, brief, goal, goals.stops(), idea, leftOut(pool, goal), report, total);
+    }
+
     /**
      * An existing class led to a peak: what it lacks is put in, and the rest stays. Fitted to its slot where that can be done.
      *
@@ -122,7 +132,7 @@ public final class Composer {
         Dice dice = new Dice(1, "lead there");
         Optional<Goal> goal = new Goals(pool).find(dice);
         if (goal.isEmpty()) return Optional.empty();
-        Clock clock = new Clock(unfolder, brief.style(), brief.minutes());
+        Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
         ClassPlan led = new LeadThere(pool, goal.get(), dice).from(plan);
         FitRequest request =

@@ -123,10 +123,13 @@ final class Salutes {
             new Form("arm salute", false, List.of("raised-arms", "prayer")));
 
     private final Pool pool;
+    private final School.LegRule legRule;
     private final Dice dice;
 
-    Salutes(Pool pool, Dice dice) {
+    /** @param legRule of the school */
+    Salutes(Pool pool, School.LegRule legRule, Dice dice) {
         this.pool = pool;
+        this.legRule = legRule;
         this.dice = dice;
     }
 
@@ -155,7 +158,7 @@ final class Salutes {
                         ? FlowSides.BOTH.with(FlowSides.LeadNames.FOOT_BACK_FIRST)
                         : FlowSides.BOTH.with(FlowSides.Counting.NO_SIDES))
                 .with(pool.brief().begins());
-        boolean same = pool.brief().school().legRule() == School.LegRule.SAME_FRONT;
+        boolean same = legRule == School.LegRule.SAME_FRONT;
         List<Step> steps = new ArrayList<>();
         for (int i = 0; i < form.moves().size(); i++) {
             String move = form.moves().get(i);

@@ -72,8 +72,8 @@ public final class Why {
         theme(pose, why);
         role(section, why);
         if (why.isEmpty()) why.add(felt(pose));
-        if (why.isEmpty() || why.get(0).isEmpty())
-            why = List.of(inFlow ? "Leads on to the next pose." : "A place to arrive in.");
+        if (why.get(0).isEmpty())
+            why = List.of(inFlow ? "Leads on to the next pose." : "A moment to feel what came before.");
         return List.copyOf(why.subList(0, Math.min(MOST, why.size())));
     }
 
@@ -163,13 +163,20 @@ public final class Why {
         if (!words.isEmpty()) why.add(words);
     }
 
+    /** What it works and lengthens: what it is for, else whatever there is a little of. */
     private static String felt(Pose pose) {
-        List<Felt> works = pose.works().stream().filter(f -> f.strength() >= 2).toList();
+        String much = felt(pose, 2);
+        return much.isEmpty() ? felt(pose, 1) : much;
+    }
+
+    private static String felt(Pose pose, int least) {
+        List<Felt> works =
+                pose.works().stream().filter(f -> f.strength() >= least).toList();
         List<Felt> stretches =
-                pose.stretches().stream().filter(f -> f.strength() >= 2).toList();
+                pose.stretches().stream().filter(f -> f.strength() >= least).toList();
         List<String> said = new ArrayList<>();
-        if (!works.isEmpty()) said.add("works " + areas(works));
-        if (!stretches.isEmpty()) said.add("lengthens " + areas(stretches));
+        if (!works.isEmpty()) said.add((least > 1 ? "works " : "wakes up ") + areas(works));
+        if (!stretches.isEmpty()) said.add((least > 1 ? "lengthens " : "loosens ") + areas(stretches));
         if (said.isEmpty()) return "";
         String all = String.join(", ", said);
         return Character.toUpperCase(all.charAt(0)) + all.substring(1) + ".";

@@ -204,7 +204,7 @@ public class ClassStore {
     }
 
     /** The group a class is for; null when it has none. */
-    UUID group(Teacher teacher, ClassId id) {
+    public UUID group(Teacher teacher, ClassId id) {
         return owned(GROUP_OF, teacher)
                 .param("id", id.value())
                 .query((row, n) -> row.getObject("group_id", UUID.class))

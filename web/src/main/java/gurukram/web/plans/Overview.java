@@ -26,7 +26,7 @@ public record Overview(String shapes, int peakAt, long totalMs, String words) {
     private static final int FROM = 48;
     private static final int EFFORT = 10;
 
-    static Overview of(ClassPlan plan, Score score, PoseCatalogue catalogue) {
+    public static Overview of(ClassPlan plan, Score score, PoseCatalogue catalogue) {
         long total = Math.max(1, score.totalMs());
         StringBuilder shapes = new StringBuilder();
         List<Double> effort = EffortCurve.of(score, catalogue);

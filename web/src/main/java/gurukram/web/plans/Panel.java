@@ -12,6 +12,7 @@ import java.util.List;
  * @param flows the flows the teacher keeps, to put in here
  * @param findings what there is to look at here
  * @param without what the class would be without it; for the class itself, whom it is for; empty where there is neither
+ * @param why why it is there; empty when nothing can be said
  */
 public record Panel(
         String kind,
@@ -22,7 +23,8 @@ public record Panel(
         StepPanel step,
         List<Kept> flows,
         FindingsPanel findings,
-        String without) {
+        String without,
+        List<String> why) {
     /** @param open whether it is laid open at first */
     public record Group(String heading, boolean open, List<Captioned> fields) {}
 
@@ -33,19 +35,23 @@ public record Panel(
     public record Kept(String id, String name) {}
 
     Panel(String kind, String node, String name, String sum, List<Group> groups, StepPanel step) {
-        this(kind, node, name, sum, groups, step, List.of(), FindingsPanel.NONE, "");
+        this(kind, node, name, sum, groups, step, List.of(), FindingsPanel.NONE, "", List.of());
     }
 
     Panel with(List<Kept> kept) {
-        return new Panel(kind, node, name, sum, groups, step, kept, findings, without);
+        return new Panel(kind, node, name, sum, groups, step, kept, findings, without, why);
     }
 
     Panel with(FindingsPanel found) {
-        return new Panel(kind, node, name, sum, groups, step, flows, found, without);
+        return new Panel(kind, node, name, sum, groups, step, flows, found, without, why);
     }
 
     Panel without(String words) {
-        return new Panel(kind, node, name, sum, groups, step, flows, findings, words);
+        return new Panel(kind, node, name, sum, groups, step, flows, findings, words, why);
+    }
+
+    Panel because(List<String> reasons) {
+        return new Panel(kind, node, name, sum, groups, step, flows, findings, without, reasons);
     }
 
     /** The markup of a field, already escaped. */

@@ -1,5 +1,7 @@
 package gurukram.web.plans;
 
+import gurukram.core.compose.Focus;
+import gurukram.core.compose.Why;
 import gurukram.core.fit.WithoutIt;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -8,11 +10,13 @@ import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.Theme;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
 import gurukram.core.time.Millis;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.poses.OwnWords;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
 import java.util.List;
@@ -31,6 +35,7 @@ class Panels {
     private final ClassStore classes;
     private final GroupStore groups;
     private final ClassChecks checks;
+    private final OwnWords words;
 
     Panels(
             ClassEditor editor,
@@ -38,7 +43,9 @@ class Panels {
             MyFlowStore flows,
             ClassStore classes,
             GroupStore groups,
-            ClassChecks checks) {
+            ClassChecks checks,
+            OwnWords words) {
+        this.words = words;
         this.checks = checks;
         this.classes = classes;
         this.groups = groups;
@@ -57,12 +64,19 @@ class Panels {
         Panel panel = part(teacher, stored, node, view, refusal);
         if (!panel.kind().equals("class")) {
             panel = panel.with(FindingsPanel.at(found, new NodeId(panel.node()), poses.of(teacher)))
-                    .without(without(teacher, stored, panel.node(), view));
+                    .without(without(teacher, stored, panel.node(), view))
+                    .because(why(teacher, stored, panel.node(), found));
         }
         if (panel.kind().equals("step")) return panel;
         return panel.with(flows.of(teacher).stream()
                 .map(flow -> new Panel.Kept(flow.id().toString(), flow.name()))
                 .toList());
+    }
+
+    private List<String> why(Teacher teacher, StoredClass stored, String node, ClassChecks.Found found) {
+        Theme theme = stored.plan().settings().theme();
+        Focus focus = words.of(teacher).in(theme.title() + " " + theme.sentence() + " " + theme.focus());
+        return new Why(found.subject(), poses.of(teacher), focus).all().getOrDefault(new NodeId(node), List.of());
     }
 
     /** Whom the class is for; empty for nobody in particular. */

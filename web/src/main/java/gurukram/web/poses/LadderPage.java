@@ -8,8 +8,12 @@ import java.util.Collections;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** One ladder, its top rung first, as one looks at a ladder. */
-record LadderPage(String name, String what, List<RungLine> rungs) {
+/**
+ * One ladder, its top rung first, as one looks at a ladder.
+ *
+ * @param peak the pose it leads to; null for a skill
+ */
+record LadderPage(String id, String peak, String name, String what, List<RungLine> rungs) {
     /** @param pose null where the rung is told in words */
     record RungLine(
             int number,
@@ -40,6 +44,6 @@ record LadderPage(String name, String what, List<RungLine> rungs) {
         String what = ladder.peak() == null
                 ? "a skill"
                 : "to " + catalogue.pose(ladder.peak()).name().toLowerCase(java.util.Locale.ROOT);
-        return new LadderPage(ladder.name(), what, rungs);
+        return new LadderPage(ladder.id(), ladder.peak(), ladder.name(), what, rungs);
     }
 }

@@ -1,0 +1,336 @@
+package gurukram.web.drafts;
+
+import gurukram.core.check.Finding;
+import gurukram.core.check.Preparation;
+import gurukram.core.check.Severity;
+import gurukram.core.check.Subject;
+import gurukram.core.compose.Brief;
+import gurukram.core.compose.Draft;
+import gurukram.core.compose.LeftOut;
+import gurukram.core.compose.Why;
+import gurukram.core.compose.Wish;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.Theme;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.pose.Side;
+import gurukram.core.score.EffortCurve;
+import gurukram.core.score.Moment;
+import gurukram.core.score.NodeTotal;
+import gurukram.core.score.Score;
+import gurukram.core.time.Millis;
+import gurukram.web.drafts.DraftStore.Kept;
+import gurukram.web.plans.Overview;
+import gurukram.web.poses.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/**
+ * One draft with its reasons: all that the templates may see.
+ *
+ * @param leadsTo the pose it leads to, {@code stops} why it is not another
+ * @param prepared how many of the peak's demands are prepared, in words
+ * @param left the first poses that are left out, {@code more} how many there are besides
+ */
+public record DraftPage(
+        String id,
+        String set,
+        int number,
+        String title,
+        String about,
+        String length,
+        String leadsTo,
+        String figure,
+        List<String> stops,
+        int poses,
+        String effort,
+        String prepared,
+        String lookAt,
+        Overview overview,
+        List<Part> parts,
+        List<Demand> demands,
+        List<Out> left,
+        int more,
+        List<Offer> wishes,
+        List<String> prompts) {
+    private static final int MOST_LEFT = 8;
+
+    /** A section. */
+    public record Part(String id, String name, String length, List<Line> lines) {}
+
+    /**
+     * A step or a flow.
+     *
+     * @param moves the positions of a flow; empty for a step
+     * @param why the reasons, the weightiest first
+     */
+    public record Line(
+            String id,
+            String figure,
+            String name,
+            String dose,
+            String length,
+            boolean locked,
+            boolean peak,
+            List<Position> moves,
+            List<String> why) {
+        public boolean isFlow() {
+            return !moves.isEmpty();
+        }
+    }
+
+    /** A position of a flow, and what it becomes round by round. */
+    public record Position(String figure, String name, String breath, List<String> grows) {}
+
+    /**
+     * A demand of the peak.
+     *
+     * @param marks when what prepared it, drawn on a line that ends at the peak
+     */
+    public record Demand(String action, int strength, String marks, String words, boolean met) {}
+
+    public record Out(String name, String words) {}
+
+    /** A wish, and whether it is granted already. */
+    public record Offer(String value, String words, boolean on) {}
+
+    static DraftPage of(Kept kept, Draft draft, Subject subject, PoseCatalogue catalogue) {
+        Score score = subject.score();
+        Map<NodeId, List<String>> why =
+                new Why(subject, catalogue, draft.brief().focus()).all();
+        Map<NodeId, NodeTotal> totals = score.totals();
+        Preparation preparation = draft.goal() == null ? null : Preparation.of(subject);
+        List<Part> parts = new ArrayList<>();
+        for (Section section : draft.plan().sections()) {
+            List<Line> lines = section.items().stream()
+                    .map(item -> line(item, draft, catalogue, why, totals))
+                    .toList();
+            parts.add(new Part(section.id().value(), section.title(), minutes(totals.get(section.id())), lines));
+        }
+        List<Demand> demands = preparation == null
+                ? List.of()
+                : demands(preparation, subject, draft.report().findings());
+        long met = demands.stream().filter(Demand::met).count();
+        Brief brief = draft.brief();
+        return new DraftPage(
+                kept.id().toString(),
+                kept.set().toString(),
+                kept.ordinal() + 1,
+                draft.plan().settings().title(),
+                "%d min %s, %s"
+                        .formatted(
+                                brief.minutes(),
+                                brief.style().word(),
+                                brief.mixed() ? "mixed room" : brief.level().word()),
+                Millis.showWhole(draft.totalMs()),
+                draft.goal() == null ? "" : draft.goal().pose().name(),
+                draft.goal() == null ? "" : Figures.small(draft.goal().pose(), null),
+                draft.stops(),
+                poses(score),
+                effort(EffortCurve.of(score, catalogue)),
+                demands.isEmpty()
+                        ? "asks for nothing special"
+                        : "%d of %d demands prepared".formatted(met, demands.size()),
+                lookAt(draft),
+                Overview.of(draft.plan(), score, catalogue),
+                parts,
+                demands,
+                draft.leftOut().stream()
+                        .limit(MOST_LEFT)
+                        .map(out -> out(out, catalogue))
+                        .toList(),
+                Math.max(0, draft.leftOut().size() - MOST_LEFT),
+                wishes(brief),
+                prompts(draft.plan().settings().theme()));
+    }
+
+    private static String minutes(NodeTotal total) {
+        return total == null ? "0:00" : Millis.showWhole(total.lengthMs());
+    }
+
+    private static int poses(Score score) {
+        return (int) score.moments().stream()
+                .map(Moment::pose)
+                .filter(pose -> pose != null)
+                .distinct()
+                .count();
+    }
+
+    /** The mean of the minutes, and the hardest of them. */
+    private static String effort(List<Double> minutes) {
+        double mean = minutes.stream().mapToDouble(d -> d).average().orElse(0);
+        double most = minutes.stream().mapToDouble(d -> d).max().orElse(0);
+        return "effort %.1f, at most %.1f of 5".formatted(mean, most);
+    }
+
+    private static String lookAt(Draft draft) {
+        long look = draft.report().count(Severity.MUST) + draft.report().count(Severity.LOOK);
+        return look == 0 ? "nothing to mend" : look == 1 ? "1 thing to look at" : look + " things to look at";
+    }
+
+    private static Line line(
+            Item item,
+            Draft draft,
+            PoseCatalogue catalogue,
+            Map<NodeId, List<String>> why,
+            Map<NodeId, NodeTotal> totals) {
+        List<String> reasons = why.getOrDefault(item.id(), List.of());
+        String length = minutes(totals.get(item.id()));
+        boolean locked = Drafts.isLocked(item);
+        if (item instanceof Flow flow) {
+            String rounds = flow.settings().rounds() + " rounds, "
+                    + flow.settings().counting().words();
+            List<Position> moves =
+                    flow.steps().stream().map(step -> position(step, catalogue)).toList();
+            String name = flow.settings().name();
+            return new Line(
+                    flow.id().value(),
+                    "",
+                    name.isEmpty() ? "Flow" : capital(name),
+                    rounds,
+                    length,
+                    locked,
+                    false,
+                    moves,
+                    reasons);
+        }
+        Step step = (Step) item;
+        if (step.pose() == null)
+            return new Line(step.id().value(), "", "Open time", dose(step), length, locked, false, List.of(), reasons);
+        Pose pose = catalogue.pose(step.pose());
+        boolean peak = draft.goal() != null && pose.equals(draft.goal().pose());
+        return new Line(
+                step.id().value(),
+                Figures.small(pose, null),
+                pose.name(),
+                dose(step),
+                length,
+                locked,
+                peak,
+                List.of(),
+                reasons);
+    }
+
+    private static String dose(Step step) {
+        String sides = step.sides().isSided() ? " " + step.sides().words() : "";
+        return step.dose().at(Dose.Reading.CHOSEN) + (sides.isEmpty() ? "" : "," + sides);
+    }
+
+    private static Position position(Step step, PoseCatalogue catalogue) {
+        Pose pose = catalogue.pose(step.pose());
+        List<String> grows = step.layers().stream()
+                .filter(layer -> layer.when().rounds() != null
+                        && layer.edit() instanceof Layer.Become become
+                        && become.pose() != null)
+                .map(layer -> "round %s: %s"
+                        .formatted(
+                                layer.when().rounds(),
+                                catalogue
+                                        .pose(((Layer.Become) layer.edit()).pose())
+                                        .name()
+                                        .toLowerCase(Locale.ROOT)))
+                .toList();
+        return new Position(Figures.small(pose, null), pose.name(), step.dose().toString(), grows);
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private static Out out(LeftOut out, PoseCatalogue catalogue) {
+        return new Out(catalogue.pose(out.pose()).name(), out.words());
+    }
+
+    private static List<Offer> wishes(Brief brief) {
+        List<Offer> offers = new ArrayList<>();
+        if (brief.minutes() > Brief.MINUTES.least()) offers.add(new Offer("SHORTER", "shorter", false));
+        Stream.of(Wish.values())
+                .forEach(wish -> offers.add(
+                        new Offer(wish.name(), wish.words(), brief.wishes().contains(wish))));
+        return offers;
+    }
+
+    /** Plain questions where the theme has its places; the words are the teacher's. */
+    private static List<String> prompts(Theme theme) {
+        List<String> prompts = new ArrayList<>();
+        if (theme.title().isEmpty()) return prompts;
+        String name = "“" + theme.title() + "”";
+        if (theme.open().isEmpty()) prompts.add("Open: what will you say about " + name + " when they arrive?");
+        prompts.add("Thread: what will you say when they fold? And when they hold the peak?");
+        if (theme.close().isEmpty()) prompts.add("Close: how will you come back to " + name + " after the rest?");
+        return prompts;
+    }
+
+    // --- the preparation map
+
+    private static final int WIDTH = 1_000;
+    private static final int MIDDLE = 26;
+    private static final int[] HEIGHTS = {0, 8, 14, 20};
+
+    private static List<Demand> demands(Preparation preparation, Subject subject, List<Finding> findings) {
+        List<Demand> demands = new ArrayList<>();
+        for (Preparation.Demand demand : preparation.demands()) {
+            boolean met = findings.stream()
+                    .noneMatch(f -> f.rule().equals("preparation")
+                            && f.about().equals(demand.action().word()));
+            demands.add(new Demand(
+                    demand.action().words(),
+                    demand.strength(),
+                    marks(demand, preparation, subject),
+                    words(demand),
+                    met));
+        }
+        return demands;
+    }
+
+    private static String words(Preparation.Demand demand) {
+        if (demand.poses().isEmpty()) return "nothing prepares it";
+        String last = demand.sinceMs() < Millis.MINUTE
+                ? "the last right before the peak"
+                : "the last %d min before the peak".formatted(demand.sinceMs() / Millis.MINUTE);
+        return "%d poses, right %s, left %s, %s"
+                .formatted(
+                        demand.poses().size(),
+                        Millis.showWhole(demand.rightMs()),
+                        Millis.showWhole(demand.leftMs()),
+                        last);
+    }
+
+    /** Right above the line, left below it, what has no side on it; the stronger it prepares, the higher. */
+    private static String marks(Preparation.Demand demand, Preparation preparation, Subject subject) {
+        long end = Math.max(1, subject.moments().get(preparation.at()).startMs());
+        StringBuilder shapes = new StringBuilder();
+        for (int i : demand.moments()) {
+            Moment moment = subject.moments().get(i);
+            int strength = subject.catalogue().pose(moment.pose()).prepares(demand.action());
+            int height = HEIGHTS[Math.min(3, strength)];
+            int x = (int) (WIDTH * moment.startMs() / end);
+            int width = Math.max(5, (int) (WIDTH * moment.lengthMs() / end));
+            String look = moment.side() == null ? "centre-bar" : moment.side() == Side.RIGHT ? "right-bar" : "left-bar";
+            int y = moment.side() == null
+                    ? MIDDLE - height / 2
+                    : moment.side() == Side.RIGHT ? MIDDLE - 2 - height : MIDDLE + 2;
+            shapes.append("<rect class=\"")
+                    .append(look)
+                    .append("\" x=\"")
+                    .append(x)
+                    .append("\" y=\"")
+                    .append(y);
+            shapes.append("\" width=\"")
+                    .append(width)
+                    .append("\" height=\"")
+                    .append(height)
+                    .append("\"/>");
+        }
+        return shapes.toString();
+    }
+}

@@ -1,0 +1,215 @@
+package gurukram.web.drafts;
+
+import gurukram.core.check.Checks;
+import gurukram.core.compose.Brief;
+import gurukram.core.compose.Composer;
+import gurukram.core.compose.Draft;
+import gurukram.core.compose.Wish;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.ClassSettings;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Unfolder;
+import gurukram.core.text.Refused;
+import gurukram.web.account.AccountStore;
+import gurukram.web.drafts.DraftStore.Kept;
+import gurukram.web.groups.Group;
+import gurukram.web.groups.GroupStore;
+import gurukram.web.plans.ClassEditor;
+import gurukram.web.poses.OwnWords;
+import gurukram.web.poses.Poses;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Composes with what a teacher has: own poses, own school, own words, groups with their rungs, and what was taught lately. */
+@Service
+class Drafts {
+    static final int SIDE_BY_SIDE = 3;
+    private static final int SHORTER_BY = 15;
+
+    private final DraftStore store;
+    private final TriesStore tries;
+    private final Poses poses;
+    private final AccountStore accounts;
+    private final GroupStore groups;
+    private final ClassEditor editor;
+    private final OwnWords words;
+
+    Drafts(
+            DraftStore store,
+            TriesStore tries,
+            Poses poses,
+            AccountStore accounts,
+            GroupStore groups,
+            ClassEditor editor,
+            OwnWords words) {
+        this.words = words;
+        this.store = store;
+        this.tries = tries;
+        this.poses = poses;
+        this.accounts = accounts;
+        this.groups = groups;
+        this.editor = editor;
+    }
+
+    PoseCatalogue poses(Teacher teacher) {
+        return poses.of(teacher);
+    }
+
+    Unfolder unfolder(Teacher teacher) {
+        return editor.unfolderOf(teacher);
+    }
+
+    Checks checks(Teacher teacher, Brief brief) {
+        return new Checks(poses.of(teacher), editor.unfolderOf(teacher), accounts.school(teacher), brief.group());
+    }
+
+    private Composer composer(Teacher teacher) {
+        return new Composer(poses.of(teacher), editor.unfolderOf(teacher), accounts.school(teacher));
+    }
+
+    /** The group a brief is for, where it is still there; null otherwise. */
+    UUID groupOf(Teacher teacher, BriefForm form) {
+        try {
+            UUID id = form.group();
+            return id != null && groups.group(teacher, id).isPresent() ? id : null;
+        } catch (Refused e) {
+            return null;
+        }
+    }
+
+    /** @return null when something cannot be taken, which is then said by field */
+    Brief read(Teacher teacher, BriefForm form, Map<String, String> problems) {
+        Group group = null;
+        UUID id = null;
+        try {
+            id = form.group();
+        } catch (Refused e) {
+            problems.put("group", e.getMessage());
+        }
+        if (id != null) {
+            group = groups.group(teacher, id).orElse(null);
+            if (group == null) problems.put("group", "That group is no longer there.");
+        }
+        var people = group == null ? null : groups.people(teacher, id);
+        Brief brief = form.read(poses.of(teacher), words.of(teacher), group, people, problems);
+        if (brief == null) return null;
+        return brief.withTaught(store.lately(teacher, id), form.builds())
+                .withReached(group == null ? Map.of() : tries.rungs(teacher, id, poses.of(teacher)));
+    }
+
+    /** A brief that was taken before; what has gone since, a group or a pose, is left out of it. */
+    Brief again(Teacher teacher, BriefForm form) {
+        Map<String, String> problems = new LinkedHashMap<>();
+        Brief brief = read(teacher, form, problems);
+        if (brief != null) return brief;
+        BriefForm rest = form;
+        for (String field : problems.keySet()) {
+            if (List.of("group", "in", "out", "peak").contains(field)) rest = rest.with(field, "");
+        }
+        if (rest.value("theme").isEmpty() && rest.value("peak").isEmpty()) rest = rest.with("theme", "A class");
+        brief = read(teacher, rest, new LinkedHashMap<>());
+        if (brief == null) throw new NotFound();
+        return brief;
+    }
+
+    /** Three ideas that are truly different, from one on; also from those shown before. */
+    UUID three(Teacher teacher, BriefForm form, Brief brief, long from, List<ClassPlan> before) {
+        UUID set = UUID.randomUUID();
+        List<ClassPlan> shown = new ArrayList<>(before);
+        List<Kept> kept = new ArrayList<>();
+        long idea = from;
+        for (int i = 0; i < SIDE_BY_SIDE; i++) {
+            Draft draft = composer(teacher).another(brief, idea, shown);
+            shown.add(draft.plan());
+            kept.add(new Kept(UUID.randomUUID(), set, i, draft.idea(), form.typed(), draft.plan()));
+            idea = draft.idea() + 1;
+        }
+        store.keep(teacher, kept);
+        return set;
+    }
+
+    /** One draft more, by itself. */
+    UUID one(Teacher teacher, BriefForm form, Draft draft) {
+        UUID id = UUID.randomUUID();
+        store.keep(teacher, List.of(new Kept(id, UUID.randomUUID(), 0, draft.idea(), form.typed(), draft.plan())));
+        return id;
+    }
+
+    Draft look(Teacher teacher, Kept kept) {
+        return composer(teacher).look(kept.plan(), again(teacher, new BriefForm(kept.brief())), kept.idea());
+    }
+
+    /** The same brief with one wish more or less, what is locked kept. */
+    UUID wished(Teacher teacher, ClassPlan plan, BriefForm form, long idea, String wish) {
+        BriefForm other = with(form, wish);
+        Brief brief = again(teacher, other).withKept(locked(plan));
+        return one(teacher, other, composer(teacher).compose(brief, idea));
+    }
+
+    private static BriefForm with(BriefForm form, String wish) {
+        if (wish.equals("SHORTER")) {
+            int minutes = Integer.parseInt(form.value("minutes"));
+            return form.with("minutes", String.valueOf(Math.max(Brief.MINUTES.least(), minutes - SHORTER_BY)));
+        }
+        for (Wish known : Wish.values()) {
+            if (known.name().equals(wish)) return form.with("wish-" + wish, form.has("wish-" + wish) ? null : "on");
+        }
+        throw new NotFound();
+    }
+
+    private static List<Brief.Kept> locked(ClassPlan plan) {
+        List<Brief.Kept> kept = new ArrayList<>();
+        for (Section section : plan.sections()) {
+            for (Item item : section.items()) {
+                boolean locked = section.marks().locked() || isLocked(item);
+                if (locked) kept.add(new Brief.Kept(section.role(), item));
+            }
+        }
+        return kept;
+    }
+
+    static boolean isLocked(Item item) {
+        return item instanceof Flow flow
+                ? flow.marks().locked()
+                : ((Step) item).marks().locked();
+    }
+
+    /** What the class would have been asked for as. */
+    static BriefForm of(ClassSettings settings, UUID group) {
+        BriefForm form = BriefForm.fresh()
+                .with("peak", settings.peak() == null ? "" : settings.peak())
+                .with("theme", settings.theme().title())
+                .with("sentence", settings.theme().sentence())
+                .with("affirmation", settings.theme().affirmation())
+                .with(
+                        "minutes",
+                        String.valueOf(Math.max(
+                                Brief.MINUTES.least(), Math.min(Brief.MINUTES.most(), settings.slotMinutes()))))
+                .with("style", settings.style().name())
+                .with("level", settings.level().name())
+                .with("mixed", settings.mixed() ? "on" : null)
+                .with("first", settings.begins().name())
+                .with("group", group == null ? "" : group.toString());
+        boolean nowhere = form.value("peak").isEmpty() && form.value("theme").isEmpty();
+        return nowhere ? form.with("theme", settings.title()) : form;
+    }
+
+    /** @return null when nothing on the way to the peak is possible */
+    UUID lead(Teacher teacher, ClassPlan plan, BriefForm form) {
+        Brief brief = again(teacher, form);
+        return composer(teacher)
+                .leadThere(plan, brief)
+                .map(draft -> one(teacher, form, draft))
+                .orElse(null);
+    }
+}

@@ -1,0 +1,182 @@
+package gurukram.web.drafts;
+
+import gurukram.core.pose.Ladder;
+import gurukram.core.progress.Standing;
+import gurukram.core.progress.Tries;
+import gurukram.core.text.Refused;
+import gurukram.web.groups.Group;
+import gurukram.web.groups.GroupStore;
+import gurukram.web.poses.Poses;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Where each group stands on a ladder, and what it tried. */
+@Controller
+class RungsController {
+    private static final int SHOWN = 8;
+
+    private final TriesStore store;
+    private final GroupStore groups;
+    private final Poses poses;
+    private final Clock clock;
+
+    RungsController(TriesStore store, GroupStore groups, Poses poses, Clock clock) {
+        this.store = store;
+        this.groups = groups;
+        this.poses = poses;
+        this.clock = clock;
+    }
+
+    /** A group on the ladder, with its last sessions. */
+    public record Line(String id, String name, int rung, String words, List<String> sessions) {}
+
+    @GetMapping("/ladders/{id}/groups")
+    String standings(@AuthenticationPrincipal Teacher teacher, @PathVariable String id, Model model) {
+        Ladder ladder = ladder(teacher, id);
+        Map<String, String> typed = new LinkedHashMap<>();
+        typed.put("day", LocalDate.now(clock).toString());
+        typed.put("tries", "3");
+        typed.put("clean", "3");
+        return page(teacher, ladder, typed, Map.of(), model);
+    }
+
+    private Ladder ladder(Teacher teacher, String id) {
+        return poses.of(teacher).ladder(id).orElseThrow(NotFound::new);
+    }
+
+    private String page(
+            Teacher teacher, Ladder ladder, Map<String, String> typed, Map<String, String> problems, Model model) {
+        List<Line> lines = new ArrayList<>();
+        for (Group group : groups.groups(teacher)) {
+            List<Tries> tries = store.of(teacher, group.id()).getOrDefault(ladder.id(), List.of());
+            Standing standing = Standing.of(ladder, tries);
+            List<String> said =
+                    new ArrayList<>(tries.stream().map(RungsController::words).toList());
+            Collections.reverse(said);
+            lines.add(new Line(
+                    group.id().toString(),
+                    group.name(),
+                    standing.rung(),
+                    standing.words(),
+                    said.subList(0, Math.min(SHOWN, said.size()))));
+        }
+        model.addAttribute("id", ladder.id());
+        model.addAttribute("name", ladder.name());
+        model.addAttribute("rungs", rungs(teacher, ladder));
+        model.addAttribute("lines", lines);
+        model.addAttribute("typed", typed);
+        model.addAttribute("problems", problems);
+        return "drafts/rungs";
+    }
+
+    private List<String> rungs(Teacher teacher, Ladder ladder) {
+        List<String> rungs = new ArrayList<>();
+        for (Ladder.Rung rung : ladder.rungs()) {
+            String what = rung.pose() == null
+                    ? rung.does()
+                    : poses.of(teacher).pose(rung.pose()).name();
+            rungs.add((rungs.size() + 1) + ": " + what);
+        }
+        return rungs;
+    }
+
+    private static String words(Tries tries) {
+        String sides = tries.rightSeconds() == null
+                ? ""
+                : ", right %d s, left %d s".formatted(tries.rightSeconds(), tries.leftSeconds());
+        return "%s, rung %d: %d of %d clean, breath %s%s%s"
+                .formatted(
+                        tries.day(),
+                        tries.rung(),
+                        tries.clean(),
+                        tries.tries(),
+                        tries.smooth() ? "smooth" : "not smooth",
+                        sides,
+                        tries.pain() ? ", pain" : "");
+    }
+
+    @PostMapping("/ladders/{id}/groups")
+    String keep(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            HttpServletResponse response,
+            Model model) {
+        Ladder ladder = ladder(teacher, id);
+        Map<String, String> problems = new LinkedHashMap<>();
+        Tries tries = read(typed, ladder, problems);
+        UUID group = take("group", problems, () -> group(typed.get("group")));
+        if (problems.isEmpty() && !store.keep(teacher, group, id, tries))
+            problems.put("group", "That group is no longer there.");
+        if (problems.isEmpty()) return "redirect:/ladders/" + id + "/groups";
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        return page(teacher, ladder, typed, problems, model);
+    }
+
+    private static UUID group(String id) {
+        try {
+            return UUID.fromString(id == null ? "" : id);
+        } catch (IllegalArgumentException e) {
+            throw new Refused("Please choose a group.");
+        }
+    }
+
+    private static Tries read(Map<String, String> typed, Ladder ladder, Map<String, String> problems) {
+        LocalDate day = take("day", problems, () -> day(typed.getOrDefault("day", "")));
+        Integer rung = take(
+                "rung",
+                problems,
+                () -> new gurukram.core.text.Limit("Rung", 1, ladder.rungs().size())
+                        .parse(typed.getOrDefault("rung", "")));
+        Integer tries = take("tries", problems, () -> Tries.TRIES.parse(typed.getOrDefault("tries", "")));
+        Integer clean = take("clean", problems, () -> Tries.CLEAN.parse(typed.getOrDefault("clean", "")));
+        Integer right = take("right", problems, () -> seconds(typed.getOrDefault("right", "")));
+        Integer left = take("left", problems, () -> seconds(typed.getOrDefault("left", "")));
+        if (!problems.isEmpty()) return null;
+        return take(
+                clean > tries ? "clean" : "left",
+                problems,
+                () -> new Tries(
+                        day, rung, tries, clean, typed.containsKey("smooth"), right, left, typed.containsKey("pain")));
+    }
+
+    private static Integer seconds(String typed) {
+        return typed.isBlank() ? null : Tries.SECONDS.parse(typed);
+    }
+
+    private static LocalDate day(String typed) {
+        try {
+            return LocalDate.parse(typed.strip());
+        } catch (DateTimeParseException e) {
+            throw new Refused("A day such as 2026-03-02, please; “" + typed + "” is none.");
+        }
+    }
+
+    private static <T> T take(String field, Map<String, String> problems, Supplier<T> value) {
+        try {
+            return value.get();
+        } catch (Refused e) {
+            problems.put(field, e.getMessage());
+            return null;
+        }
+    }
+}

@@ -1,0 +1,98 @@
+package gurukram.web.drafts;
+
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.progress.Standing;
+import gurukram.core.progress.Tries;
+import gurukram.web.shared.Teacher;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** What groups tried of the rungs of ladders. */
+@Repository
+class TriesStore {
+    private static final String NEW = """
+            insert into rung_tries (studio_id, id, group_id, ladder, day, rung, tries, clean, smooth,
+                                    right_seconds, left_seconds, pain)
+            select :studio, :id, g.id, :ladder, :day, :rung, :tries, :clean, :smooth, :right, :left, :pain
+              from class_group g
+             where g.studio_id = :studio and g.teacher_id = :teacher and g.id = :group""";
+    private static final String OF_GROUP = """
+            select t.ladder, t.day, t.rung, t.tries, t.clean, t.smooth, t.right_seconds, t.left_seconds, t.pain
+              from rung_tries t
+              join class_group g on g.studio_id = t.studio_id and g.id = t.group_id
+             where t.studio_id = :studio and g.teacher_id = :teacher and t.group_id = :group
+             order by t.day, t.id""";
+
+    private final JdbcClient jdbc;
+
+    TriesStore(JdbcClient jdbc) {
+        this.jdbc = jdbc;
+    }
+
+    /** @return whether the group is the teacher's, so that it was kept */
+    boolean keep(Teacher teacher, UUID group, String ladder, Tries tries) {
+        return asked(NEW, teacher, group)
+                        .param("id", UUID.randomUUID())
+                        .param("ladder", ladder)
+                        .param("day", tries.day())
+                        .param("rung", tries.rung())
+                        .param("tries", tries.tries())
+                        .param("clean", tries.clean())
+                        .param("smooth", tries.smooth())
+                        .param("right", tries.rightSeconds(), java.sql.Types.INTEGER)
+                        .param("left", tries.leftSeconds(), java.sql.Types.INTEGER)
+                        .param("pain", tries.pain())
+                        .update()
+                == 1;
+    }
+
+    /** The group's tries by ladder, the oldest first. */
+    Map<String, List<Tries>> of(Teacher teacher, UUID group) {
+        Map<String, List<Tries>> byLadder = new LinkedHashMap<>();
+        record Row(String ladder, Tries tries) {}
+        asked(OF_GROUP, teacher, group)
+                .query((row, n) -> new Row(row.getString("ladder"), tries(row)))
+                .list()
+                .forEach(row -> byLadder.computeIfAbsent(row.ladder(), l -> new ArrayList<>())
+                        .add(row.tries()));
+        return byLadder;
+    }
+
+    /** The rung the group stands on, for each ladder it has tried something of. */
+    Map<String, Integer> rungs(Teacher teacher, UUID group, PoseCatalogue catalogue) {
+        Map<String, Integer> rungs = new LinkedHashMap<>();
+        of(teacher, group)
+                .forEach((id, tries) -> catalogue
+                        .ladder(id)
+                        .ifPresent(ladder ->
+                                rungs.put(id, Standing.of(ladder, tries).rung())));
+        return rungs;
+    }
+
+    private static Tries tries(ResultSet row) throws SQLException {
+        return new Tries(
+                row.getObject("day", LocalDate.class),
+                row.getInt("rung"),
+                row.getInt("tries"),
+                row.getInt("clean"),
+                row.getBoolean("smooth"),
+                row.getObject("right_seconds", Integer.class),
+                row.getObject("left_seconds", Integer.class),
+                row.getBoolean("pain"));
+    }
+
+    private JdbcClient.StatementSpec asked(String sql, Teacher teacher, UUID group) {
+        return jdbc.sql(sql)
+                .param("studio", teacher.studio())
+                .param("teacher", teacher.id())
+                .param("group", group);
+    }
+}

@@ -1,0 +1,10 @@
+/* The peaks to choose from, narrowed down while a name is typed; the chosen one always stays. */
+document.addEventListener('alpine:init', () => {
+  window.Alpine.data('peaks', () => ({
+    typed: '',
+    shows(peak) {
+      const name = peak.dataset.name.toLowerCase();
+      return name.includes(this.typed.trim().toLowerCase()) || peak.querySelector('input').checked;
+    },
+  }));
+});

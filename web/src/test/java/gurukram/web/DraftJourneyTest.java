@@ -1,0 +1,118 @@
+package gurukram.web;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import gurukram.web.plans.ClassId;
+import gurukram.web.shared.Teacher;
+import gurukram.web.support.BrowserTests;
+import gurukram.web.support.TestApp;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** From a peak, a theme or an existing class to a class that leads there, and into the room. */
+class DraftJourneyTest extends BrowserTests {
+    private Teacher teacher;
+
+    DraftJourneyTest(TestApp app) {
+        super(app);
+    }
+
+    @BeforeEach
+    void begin() {
+        teacher = app.newTeacher();
+        signIn(teacher.email());
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    @Test
+    void fromAPeakToADraftItsFlowLockedGentlerOpenedAndTaught() {
+        page.navigate(app.url("/"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Draft a class"))
+                .first()
+                .click();
+        // narrowed down while typing, chosen with the keyboard
+        page.locator("#find-peak").fill("half");
+        assertThat(page.locator("label.peak:visible")).hasCount(3);
+        page.locator("input[name=peak][value=half-moon]").focus();
+        page.keyboard().press("Space");
+        axeFindsNothing();
+        button("Draft three").click();
+
+        assertThat(page.locator(".side-by-side > li")).hasCount(3);
+        axeFindsNothing();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Look at idea 2 with its reasons"))
+                .click();
+
+        assertThat(page.locator(".why").first()).isVisible();
+        assertThat(page.locator(".demands dt")).hasCount(4);
+        String flow = page.locator("li:has(> form button[aria-label^='Lock Half moon flow']) .flow-moves")
+                .innerText();
+        page.locator("button[aria-label^='Lock Half moon flow']").click();
+        assertThat(page.locator(".is-locked")).hasCount(1);
+        axeFindsNothing();
+        button("gentler").click();
+
+        assertThat(page.locator(".stops")).containsText("you asked for something gentler");
+        assertThat(button("gentler")).hasAttribute("aria-pressed", "true");
+        org.assertj.core.api.Assertions.assertThat(
+                        page.locator(".is-locked .flow-moves").innerText())
+                .isEqualTo(flow);
+        button("Open as a class").click();
+
+        assertThat(page.locator("main[data-ready]")).isVisible();
+        page.locator("[data-name='Half moon at the wall'] .pose-name").last().click();
+        assertThat(page.locator(".panel-why")).containsText("The peak");
+        axeFindsNothing();
+        page.navigate(app.url("/"));
+        page.locator("form[action$='/teach'] button").first().click();
+        assertThat(page).hasURL(Pattern.compile(".*/teach/.*"));
+    }
+
+    @Test
+    void aThemeAloneLeadsToAClass() {
+        page.navigate(app.url("/drafts/new"));
+        page.locator("#theme").fill("Letting go of the mooring");
+        page.locator("input[name=style][value=HATHA]").check();
+        button("Draft three").click();
+        page.locator(".side-by-side a.class-name").first().click();
+        assertThat(page.locator("h1")).hasText("Letting go of the mooring");
+        assertThat(page.locator(".why")
+                        .filter(new Locator.FilterOptions().setHasText("Meets the theme"))
+                        .first())
+                .isVisible();
+        assertThat(page.locator("#prompts-title")).isVisible();
+    }
+
+    @Test
+    void anExistingClassIsLedToANewPeak() {
+        ClassId id = app.newClass(
+                teacher,
+                "section arrive",
+                "easy seat, 1 min open",
+                "section standing",
+                "warrior 2, both, 5 breaths",
+                "section rest",
+                "final rest, 300 s",
+                "section close",
+                "closing seat, 4 breaths");
+        page.navigate(app.url("/classes/" + id));
+        assertThat(page.locator("main[data-ready]")).isVisible();
+        page.navigate(app.url("/drafts/from/" + id));
+        axeFindsNothing();
+        page.locator("input[name=peak][value=tree]").check();
+        button("Lead me there").click();
+        assertThat(page.locator("#map-title")).hasText("What tree asks for");
+        assertThat(page.locator(".draft-lines")).not().hasCount(0);
+        button("Open as a class").click();
+        assertThat(page.locator("[data-name='Warrior 2']")).isVisible();
+        assertThat(page.locator("[data-name='Tree']").first()).isVisible();
+    }
+}
