@@ -46,6 +46,7 @@ final class Build {
     private static final int MOST_TURNS = 80;
     private static final long NEAR_MS = 40_000;
     private static final int NEAR_LEGS = 2;
+    private static final int TWICE_FROM_MINUTES = 60;
     /** Movements on the hands in flows at a level: three quarters of what a class may have. */
     private static final int[] MOST_LOADS = {18, 32, 46};
 
@@ -204,6 +205,12 @@ final class Build {
         }
         Step peak = Doses.wide(sketch.name(SectionRole.PEAK), goal.pose(), brief.level(), brief.begins());
         sketch.put(SectionRole.PEAK, guarded(peak, goal.pose()));
+        if (brief.minutes() >= TWICE_FROM_MINUTES
+                && tightness == 0
+                && goal.pose().risk() != Risk.HIGH) {
+            Step again = Doses.wide(sketch.name(SectionRole.PEAK), goal.pose(), brief.level(), brief.begins());
+            sketch.put(SectionRole.PEAK, again.withNote("The second time: stay, or stay on the rung before."));
+        }
     }
 
     /** The rungs right below, the nearest last; what cannot be held is left to the flows. */
@@ -325,7 +332,7 @@ final class Build {
     }
 
     private String flowName() {
-        return goal == null ? "main flow" : goal.pose().name().toLowerCase(Locale.ROOT) + " flow";
+        return goal == null ? "main flow" : "towards " + goal.pose().name().toLowerCase(Locale.ROOT);
     }
 
     private List<List<String>> avoided() {
@@ -351,7 +358,9 @@ final class Build {
         Cover cover = new Cover(
                 goal.pose(),
                 Preparation.lastButOne(catalogue, goal.pose()),
-                pool.poses().stream().filter(this::canPrepare).toList(),
+                pool.poses().stream()
+                        .filter(pose -> !there.contains(pose) && canPrepare(pose))
+                        .toList(),
                 pose -> cost(pose, byMerit),
                 pose -> Cover.sideSeconds(pose, pose.doseFor(brief.level())));
         for (Pose pose : cover.find(there)) {
@@ -397,8 +406,10 @@ final class Build {
 
     private double cost(Pose pose, Merit byMerit) {
         double seconds = (Cover.isSided(pose) ? 2 : 1) * (15 + Cover.sideSeconds(pose, pose.doseFor(brief.level())));
-        boolean down = Places.isFloor(pose.base()) && pose.effort() >= 3 && !peakIsLow();
-        double tired = pose.effort() >= 5 ? 1.5 : down ? 1.6 : 1;
+        boolean cold = Places.isFloor(pose.base())
+                && !peakIsLow()
+                && (pose.effort() >= 4 || pose.effort() == 3 && pose.depth() >= 2);
+        double tired = pose.effort() >= 5 ? 1.5 : cold ? 4 : 1;
         return seconds
                 * tired
                 * (1.6 - Math.min(1.2, byMerit.of(pose) / 20))

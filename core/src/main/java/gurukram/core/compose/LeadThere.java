@@ -51,7 +51,9 @@ final class LeadThere {
         Cover cover = new Cover(
                 goal.pose(),
                 Preparation.lastButOne(pool.catalogue(), goal.pose()),
-                pool.poses(),
+                pool.poses().stream()
+                        .filter(pose -> !before(peakSection()).contains(pose))
+                        .toList(),
                 pose -> 30 + Cover.sideSeconds(pose, pose.doseFor(pool.brief().level())) - merit.of(pose),
                 pose -> Cover.sideSeconds(pose, pose.doseFor(pool.brief().level())));
         for (Pose pose : cover.find(before(peakSection()))) {

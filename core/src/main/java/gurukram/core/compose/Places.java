@@ -48,7 +48,7 @@ final class Places {
             case WARM_UP ->
                 isFloor(pose.base())
                         && pose.effort() <= 3
-                        && (pose.depth() == 1 || MOBILE.contains(pose.family()))
+                        && (pose.depth() == 1 || pose.depth() == 2 && MOBILE.contains(pose.family()))
                         && !isComplex(pose)
                         && pose.base() != Base.SIDE_LYING;
             case STANDING ->

@@ -13,12 +13,13 @@ import java.util.Map;
 
 /**
  * The order of the poses of a part: what stands on the same base stays together, gentle before strong, and the bases follow
- * each other on the way that costs least to get through; a way of three legs counts as half a minute more, of four as two.
+ * each other on the way that costs least to get through; a way of three legs counts as half a minute more, of four as two; not to end where the next part begins as a third of one.
  */
 final class Way {
     private static final long THREE_LEGS_MS = 30L * Millis.SECOND;
     private static final long FOUR_LEGS_MS = 120L * Millis.SECOND;
     private static final long TURN_MS = 4L * Millis.SECOND;
+    private static final long ELSEWHERE_MS = 20L * Millis.SECOND;
     private static final double CHANCE_MS = 9_000;
 
     private final Dice dice;
@@ -87,7 +88,9 @@ final class Way {
     }
 
     private double end(double[][] cost, int set, int last, List<Stand> stands, Base to) {
-        return cost[set][last] + (to == null ? 0 : between(stands.get(last), new Stand(to, false)));
+        if (to == null) return cost[set][last];
+        double there = stands.get(last).base() == to ? 0 : ELSEWHERE_MS;
+        return cost[set][last] + there + between(stands.get(last), new Stand(to, false));
     }
 
     private double between(Stand a, Stand b) {
