@@ -2,6 +2,11 @@
 document.addEventListener('alpine:init', () => {
   window.Alpine.data('peaks', () => ({
     typed: '',
+
+    init() {
+      this.$root.dataset.ready = '';
+    },
+
     shows(peak) {
       const name = peak.dataset.name.toLowerCase();
       return name.includes(this.typed.trim().toLowerCase()) || peak.querySelector('input').checked;

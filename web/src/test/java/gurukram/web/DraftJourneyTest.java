@@ -40,6 +40,7 @@ class DraftJourneyTest extends BrowserTests {
                 .first()
                 .click();
         // narrowed down while typing, chosen with the keyboard
+        assertThat(page.locator("form[data-ready]")).isVisible();
         page.locator("#find-peak").fill("half");
         assertThat(page.locator("label.peak:visible")).hasCount(3);
         page.locator("input[name=peak][value=half-moon]").focus();

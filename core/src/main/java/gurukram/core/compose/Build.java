@@ -15,6 +15,7 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.Style;
+import gurukram.core.pose.ActionUse;
 import gurukram.core.pose.Base;
 import gurukram.core.pose.BodyArea;
 import gurukram.core.pose.Felt;
@@ -41,6 +42,9 @@ import java.util.Set;
  * hardest work, and at last what fills each part up to its share.
  */
 final class Build {
+    /** The name of the main flow of a vinyasa class. */
+    static final NodeId MAIN_FLOW = new NodeId("flow");
+
     private static final int LEAST_REST_SECONDS = 60;
     private static final int REST_STEP = 15;
     private static final int MOST_TURNS = 80;
@@ -196,12 +200,16 @@ final class Build {
 
     private void peakPart() {
         if (goal == null || has(SectionRole.PEAK)) return;
-        for (Pose rung : rungsBefore()) {
+        List<Pose> rungs = rungsBefore();
+        for (Pose rung : rungs) {
             boolean near = Way.legs(rung.base(), goal.pose().base()) <= NEAR_LEGS;
             SectionRole role = near ? SectionRole.PEAK : Places.forPreparation(rung, goal.pose(), peakIsLow());
-            Step step = guarded(Doses.atLeastUsual(sketch.name(role), rung, brief.level(), brief.begins()), rung);
-            if (near) sketch.put(role, step);
-            else sketch.sort(role, step, false);
+            for (int times = isNeeded(rung) ? timesNeeded(rung, rungs) : 1; times > 0; times--) {
+                Step usual = Doses.atLeastUsual(sketch.name(role), rung, brief.level(), brief.begins());
+                Step step = guarded(isNeeded(rung) ? usual.withDose(usual.dose().at(Dose.Reading.HIGH)) : usual, rung);
+                if (near) sketch.put(role, step);
+                else sketch.sort(role, step, false);
+            }
         }
         Step peak = Doses.wide(sketch.name(SectionRole.PEAK), goal.pose(), brief.level(), brief.begins());
         sketch.put(SectionRole.PEAK, guarded(peak, goal.pose()));
@@ -213,19 +221,47 @@ final class Build {
         }
     }
 
-    /** The rungs right below, the nearest last; what cannot be held is left to the flows. */
+    /** The rungs right below, the nearest last, those without which a demand is not prepared, and one before a rung of high risk; what cannot be held is left to the flows. */
     private List<Pose> rungsBefore() {
         List<Pose> rungs = new ArrayList<>();
         if (goal.ladder() == null) return rungs;
         int most = tightness > 1 ? 1 : (brief.minutes() >= 60 && tightness == 0 ? 2 : 1) + dice.pick("rungs", 2);
-        for (int rung = goal.rung() - 1; rung >= 1 && rungs.size() < most; rung--) {
+        for (int rung = goal.rung() - 1; rung >= 1; rung--) {
             String id = goal.ladder().rungs().get(rung - 1).pose();
             if (id == null || id.equals(goal.pose().id())) continue;
             Pose pose = catalogue.pose(id);
             boolean allowed = pool.against(pose).isEmpty() && (pose.risk() != Risk.HIGH || brief.supervised());
-            if (allowed && Cover.sideSeconds(pose, pose.doseFor(brief.level())) > 0) rungs.add(0, pose);
+            boolean held = Cover.sideSeconds(pose, pose.doseFor(brief.level())) > 0;
+            boolean leads = !rungs.isEmpty() && rungs.get(0).risk() == Risk.HIGH;
+            if (allowed && held && (rungs.size() < most || leads || isNeeded(pose))) rungs.add(0, pose);
         }
         return rungs;
+    }
+
+    /** Twice where the rungs alone, held as long as is usual, do not prepare what only they prepare. */
+    private int timesNeeded(Pose rung, List<Pose> rungs) {
+        for (ActionUse use : goal.pose().actions()) {
+            if (use.demands() < 2 || !Cover.prepares(rung, goal.pose(), use)) continue;
+            double seconds = rungs.stream()
+                    .filter(pose -> Cover.prepares(pose, goal.pose(), use))
+                    .mapToDouble(pose -> Cover.sideSeconds(
+                            pose, pose.doses().get(brief.level()).at(Dose.Reading.HIGH)))
+                    .sum();
+            if (seconds < Preparation.usualSeconds(use.demands()) && isNeeded(rung)) return 2;
+        }
+        return 1;
+    }
+
+    /** Whether something the peak asks for is prepared by fewer than two poses besides the ladder, and by this one. */
+    private boolean isNeeded(Pose rung) {
+        for (ActionUse use : goal.pose().actions()) {
+            if (use.demands() < 2 || !Cover.prepares(rung, goal.pose(), use)) continue;
+            long others = pool.poses().stream()
+                    .filter(pose -> goal.ladder().rungOf(pose.id()) == 0 && Cover.prepares(pose, goal.pose(), use))
+                    .count();
+            if (others < 2) return true;
+        }
+        return false;
     }
 
     /** What a pose of high risk must have with it, and a way out of every peak. */
@@ -281,8 +317,8 @@ final class Build {
         boolean kept = sketch.entries(SectionRole.STANDING).stream().anyMatch(e -> e.item() instanceof Flow);
         if (kept) return;
         FlowMaker maker = new FlowMaker(pool, peak(), merit.of("flow"), dice.of("flow"));
-        last().flatMap(poses -> maker.again("flow", flowName(), poses))
-                .or(() -> maker.layered("flow", flowName(), avoided()))
+        last().flatMap(poses -> maker.again(MAIN_FLOW.value(), flowName(), poses))
+                .or(() -> maker.layered(MAIN_FLOW.value(), flowName(), avoided()))
                 .ifPresent(flow -> sketch.put(SectionRole.STANDING, taught(flow)));
     }
 

@@ -9,6 +9,9 @@ import gurukram.core.fit.Fit;
 import gurukram.core.fit.FitAnswer;
 import gurukram.core.fit.FitRequest;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -16,9 +19,11 @@ import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Drafts classes from a brief: backwards from the peak, fitted to the slot, checked and mended. The same brief and the same
@@ -34,6 +39,11 @@ public final class Composer {
 
     private static final int SERIOUS = 20;
     private static final int MOST_MENDS = 20;
+    /** As near to the minute as a breath allows, where it can be; else within the usual tolerance. */
+    private static final long NEAR_MS = 5_000;
+
+    private static final FitRequest.Freedom RANGES = new FitRequest.Freedom(false, false, false, false, false);
+    private static final FitRequest.Freedom ROUNDS = new FitRequest.Freedom(true, false, false, false, false);
     /** Findings whose mends belong to a draft; the others are the teacher's to decide. */
     private static final Set<String> MENDED = Set.of(
             "preparation",
@@ -45,7 +55,6 @@ public final class Composer {
             "high-risk",
             "sides-uneven",
             "cold-wrists",
-            "slot-length",
             "above-level");
 
     /** What is mended in a class that is the teacher's own already. */
@@ -70,11 +79,12 @@ public final class Composer {
         Goal goal = goals.find(dice).orElse(null);
         Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
+        Set<NodeId> kept = brief.kept().stream().map(one -> one.item().id()).collect(Collectors.toSet());
         Candidate best = null;
         for (int i = 0; i < MOST_TRIES; i++) {
             Dice drawn = new Dice(idea * 31 + i, "draft");
             ClassPlan plan = new Build(brief, pool, goal, clock, drawn, i / 2).plan();
-            Candidate candidate = mended(fitted(plan, clock), checks, clock);
+            Candidate candidate = mended(fitted(plan, clock), checks, clock, kept);
             if (brief.mixed()) candidate = laid(candidate, new Levels(pool, goal, unfolder), checks);
             if (best == null || candidate.misses() < best.misses()) best = candidate;
             if (best.misses() == 0 || i >= ENOUGH && best.misses() < SERIOUS) break;
@@ -145,6 +155,9 @@ public final class Composer {
             if (mend.isEmpty()) break;
             now = mend.get().edit().applyTo(now);
         }
+        Set<NodeId> own = new HashSet<>();
+        plan.walk(node -> own.add(node.id()));
+        now = Doses.settled(now, own);
         Report report = checks.report(now);
         long total = unfolder.unfold(now, null).totalMs();
         return Optional.of(
@@ -155,16 +168,24 @@ public final class Composer {
     private record Candidate(ClassPlan plan, Report report, long totalMs, long misses) {}
 
     private ClassPlan fitted(ClassPlan plan, Clock clock) {
-        FitRequest request = new FitRequest(
-                clock.slotMs(),
-                FitRequest.TOLERANCE_MS,
-                null,
-                new FitRequest.Freedom(false, false, false, false, false));
-        FitAnswer answer = new Fit(catalogue, unfolder).fit(plan, request);
-        return answer instanceof FitAnswer.Fits fits ? fits.plan() : plan;
+        for (long tolerance : new long[] {NEAR_MS, FitRequest.TOLERANCE_MS}) {
+            FitRequest request = new FitRequest(clock.slotMs(), tolerance, null, RANGES);
+            if (new Fit(catalogue, unfolder).fit(plan, request) instanceof FitAnswer.Fits fits) return fits.plan();
+        }
+        return withRounds(plan, clock);
     }
 
-    private Candidate mended(ClassPlan plan, Checks checks, Clock clock) {
+    /** Where the poses there are do not fill the slot, rounds do; those of the main flow stay three. */
+    private ClassPlan withRounds(ClassPlan plan, Clock clock) {
+        Flow main = plan.find(Build.MAIN_FLOW).map(Flow.class::cast).orElse(null);
+        ClassPlan locked = plan;
+        if (main != null) locked = new PlanEdit.Change(main.with(main.marks().lock(true))).applyTo(plan);
+        FitRequest request = new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, ROUNDS);
+        if (!(new Fit(catalogue, unfolder).fit(locked, request) instanceof FitAnswer.Fits fits)) return plan;
+        return main == null ? fits.plan() : new PlanEdit.Change(main).applyTo(fits.plan());
+    }
+
+    private Candidate mended(ClassPlan plan, Checks checks, Clock clock, Set<NodeId> kept) {
         ClassPlan now = plan;
         Report report = checks.report(now);
         for (int i = 0; i < MOST_MENDS; i++) {
@@ -174,6 +195,7 @@ public final class Composer {
             now = fitted(after, clock);
             report = checks.report(now);
         }
+        now = Doses.settled(now, kept);
         Score score = unfolder.unfold(now, null);
         long misses = 0;
         for (Finding finding : report.findings()) {

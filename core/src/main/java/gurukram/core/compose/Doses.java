@@ -2,13 +2,19 @@ package gurukram.core.compose;
 
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Range;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Side;
 import gurukram.core.pose.SideBehaviour;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
 
 /** Steps with the usual dose of their pose at a level, left open within its range. */
 final class Doses {
@@ -41,6 +47,24 @@ final class Doses {
                 || !(range.high() instanceof Dose.Breaths high)) return dose;
         int breaths = low.breaths() + (high.breaths() - low.breaths()) * eighths / 8;
         return new Range(low, new Dose.Breaths(breaths), high);
+    }
+
+    /** The plan with every range of a step outside flows settled at its chosen value; parts that were kept stay as they are. */
+    static ClassPlan settled(ClassPlan plan, Set<NodeId> kept) {
+        List<Section> sections = new ArrayList<>();
+        for (Section section : plan.sections()) {
+            List<Item> items = new ArrayList<>();
+            for (Item item : section.items()) {
+                boolean mine = item instanceof Step && !kept.contains(item.id());
+                items.add(mine ? settled((Step) item) : item);
+            }
+            sections.add(section.withChildren(items));
+        }
+        return new ClassPlan(plan.settings(), sections);
+    }
+
+    private static Step settled(Step step) {
+        return step.dose() instanceof Range range ? step.withDose(range.chosen()) : step;
     }
 
     /** Both sides where there are two; crossed seats are sat in as they come. */

@@ -161,6 +161,7 @@ final class FlowMaker {
         List<Pose> next = pool.poses().stream()
                 .filter(pose -> frame.bases().contains(pose.base()) && isMovement(pose))
                 .filter(pose -> Move.suits(pose, breath) && Move.follows(before, pose))
+                .filter(pose -> !isOnOneLeg(pose) || !isLongOnOneLeg(moves))
                 .filter(pose ->
                         moves.stream().noneMatch(m -> m.pose().id().equals(pose.id())) && !end.contains(pose.id()))
                 .sorted(Comparator.comparingDouble(pose -> -points(before, pose)))
@@ -188,6 +189,18 @@ final class FlowMaker {
                 : null;
     }
 
+    private static boolean isOnOneLeg(Pose pose) {
+        return pose.demands(Action.ONE_LEG_BALANCE) > 1;
+    }
+
+    /** Whether the last two positions are balances already: then the other foot comes down. */
+    private static boolean isLongOnOneLeg(List<Move> moves) {
+        int n = moves.size();
+        return n >= 2
+                && isOnOneLeg(moves.get(n - 1).pose())
+                && isOnOneLeg(moves.get(n - 2).pose());
+    }
+
     /** A pose that can be met in half a breath and left in the next. */
     private boolean isMovement(Pose pose) {
         return pose.complexity() != Complexity.COMPLEX
@@ -204,8 +217,7 @@ final class FlowMaker {
         double points = merits.computeIfAbsent(pose.id(), id -> merit.of(pose)) - 1.5 * pose.effort();
         if (before.ties().next().contains(pose.id())) points += USUAL_NEXT;
         if (before.mat() != pose.mat() && before.mat() == MatDirection.ACROSS) points -= TURN;
-        boolean onOneLeg = before.demands(Action.ONE_LEG_BALANCE) > 1 && pose.demands(Action.ONE_LEG_BALANCE) > 1;
-        if (onOneLeg) points -= STAYING_UP;
+        if (isOnOneLeg(before) && isOnOneLeg(pose)) points -= STAYING_UP;
         if (pose.base() == Base.LUNGE) points += 1;
         points += DRAW * drawn.at(pose.id());
         return Cover.isSided(pose) ? points + 2 : points;
@@ -214,7 +226,12 @@ final class FlowMaker {
     // --- layers
 
     /** A position that grows: what it is in the second round, null for as in the first, and in the third. */
-    private record Change(int position, Pose second, Pose third, double gain) {}
+    private record Change(int position, Pose second, Pose third, double gain) {
+        /** From the second round on what would have come in the third. */
+        Change sooner() {
+            return new Change(position, third, third, gain);
+        }
+    }
 
     private Optional<Flow> layered(String id, String name, Chain chain) {
         List<Change> changes = chosen(changes(chain.moves()));
@@ -234,7 +251,7 @@ final class FlowMaker {
     }
 
     /** One or two positions that are not neighbours, so that something grows in the second round and something in the third. */
-    private static List<Change> chosen(List<Change> changes) {
+    private List<Change> chosen(List<Change> changes) {
         if (changes.isEmpty()) return changes;
         Change main = changes.get(0);
         Optional<Change> other = changes.stream()
@@ -244,14 +261,8 @@ final class FlowMaker {
                 .findFirst();
         if (main.second() != null)
             return other.map(change -> List.of(main, change)).orElse(List.of(main));
-        if (other.isEmpty()) return List.of();
-        Change sooner = other.get().second() != null
-                ? other.get()
-                : new Change(
-                        other.get().position(),
-                        other.get().third(),
-                        other.get().third(),
-                        other.get().gain());
+        if (other.isEmpty()) return anyWay ? List.of(main.sooner()) : List.of();
+        Change sooner = other.get().second() != null ? other.get() : other.get().sooner();
         return List.of(main, sooner);
     }
 
