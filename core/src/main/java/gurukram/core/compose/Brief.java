@@ -12,6 +12,7 @@ import gurukram.core.text.Limit;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 
 /**
  * What a teacher asks for when a class is to be drafted. Everything but the length, the style and the level may be left open.
@@ -69,290 +70,139 @@ public record Brief(
 
     /** A class that leads to a pose, for nobody in particular. */
     public static Brief to(String peak, int minutes, Style style, Level level) {
-        return new Brief(
-                peak, null, null, minutes, style, level, false, null, null, null, null, false, null, null, null, null,
-                false, null, null);
+        Fields fields = new Fields();
+        fields.peak = peak;
+        fields.minutes = minutes;
+        fields.style = style;
+        fields.level = level;
+        return fields.brief();
+    }
+
+    /** Every field of a brief while one is changed. */
+    private static final class Fields {
+        private String peak;
+        private Theme theme;
+        private Focus focus;
+        private int minutes;
+        private Style style;
+        private Level level;
+        private boolean mixed;
+        private Group group;
+        private School school;
+        private Side begins;
+        private Flavour flavour;
+        private boolean supervised;
+        private Map<String, Integer> reached;
+        private Set<String> wanted;
+        private Set<String> unwanted;
+        private List<Taught> taught;
+        private boolean build;
+        private Set<Wish> wishes;
+        private List<Kept> kept;
+
+        Brief brief() {
+            return new Brief(
+                    peak,
+                    theme,
+                    focus,
+                    minutes,
+                    style,
+                    level,
+                    mixed,
+                    group,
+                    school,
+                    begins,
+                    flavour,
+                    supervised,
+                    reached,
+                    wanted,
+                    unwanted,
+                    taught,
+                    build,
+                    wishes,
+                    kept);
+        }
+    }
+
+    private Brief but(Consumer<Fields> change) {
+        Fields fields = new Fields();
+        fields.peak = peak;
+        fields.theme = theme;
+        fields.focus = focus;
+        fields.minutes = minutes;
+        fields.style = style;
+        fields.level = level;
+        fields.mixed = mixed;
+        fields.group = group;
+        fields.school = school;
+        fields.begins = begins;
+        fields.flavour = flavour;
+        fields.supervised = supervised;
+        fields.reached = reached;
+        fields.wanted = wanted;
+        fields.unwanted = unwanted;
+        fields.taught = taught;
+        fields.build = build;
+        fields.wishes = wishes;
+        fields.kept = kept;
+        change.accept(fields);
+        return fields.brief();
     }
 
     public Brief with(Group other) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                mixed,
-                other,
-                school,
-                begins,
-                flavour,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                wishes,
-                kept);
+        return but(f -> f.group = other);
     }
 
     public Brief with(School other) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                mixed,
-                group,
-                other,
-                begins,
-                flavour,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                wishes,
-                kept);
+        return but(f -> f.school = other);
     }
 
     public Brief with(Side first) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                mixed,
-                group,
-                school,
-                first,
-                flavour,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                wishes,
-                kept);
+        return but(f -> f.begins = first);
     }
 
     public Brief with(Theme other, Focus found) {
-        return new Brief(
-                peak,
-                other,
-                found,
-                minutes,
-                style,
-                level,
-                mixed,
-                group,
-                school,
-                begins,
-                flavour,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                wishes,
-                kept);
+        return but(f -> {
+            f.theme = other;
+            f.focus = found;
+        });
     }
 
     public Brief with(Flavour other) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                mixed,
-                group,
-                school,
-                begins,
-                other,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                wishes,
-                kept);
-    }
-
-    public Brief withMinutes(int other) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                other,
-                style,
-                level,
-                mixed,
-                group,
-                school,
-                begins,
-                flavour,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                wishes,
-                kept);
-    }
-
-    public Brief withMixed(boolean yes) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                yes,
-                group,
-                school,
-                begins,
-                flavour,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                wishes,
-                kept);
-    }
-
-    public Brief withSupervised(boolean yes) {
-        return new Brief(
-                peak, theme, focus, minutes, style, level, mixed, group, school, begins, flavour, yes, reached, wanted,
-                unwanted, taught, build, wishes, kept);
-    }
-
-    public Brief withReached(Map<String, Integer> others) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                mixed,
-                group,
-                school,
-                begins,
-                flavour,
-                supervised,
-                others,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                wishes,
-                kept);
-    }
-
-    public Brief withPoses(Set<String> in, Set<String> out) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                mixed,
-                group,
-                school,
-                begins,
-                flavour,
-                supervised,
-                reached,
-                in,
-                out,
-                taught,
-                build,
-                wishes,
-                kept);
-    }
-
-    public Brief withTaught(List<Taught> lately, boolean goOn) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                mixed,
-                group,
-                school,
-                begins,
-                flavour,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                lately,
-                goOn,
-                wishes,
-                kept);
+        return but(f -> f.flavour = other);
     }
 
     public Brief with(Set<Wish> others) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                mixed,
-                group,
-                school,
-                begins,
-                flavour,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                others,
-                kept);
+        return but(f -> f.wishes = others);
+    }
+
+    public Brief withMixed(boolean yes) {
+        return but(f -> f.mixed = yes);
+    }
+
+    public Brief withSupervised(boolean yes) {
+        return but(f -> f.supervised = yes);
+    }
+
+    public Brief withReached(Map<String, Integer> others) {
+        return but(f -> f.reached = others);
+    }
+
+    public Brief withPoses(Set<String> in, Set<String> out) {
+        return but(f -> {
+            f.wanted = in;
+            f.unwanted = out;
+        });
+    }
+
+    public Brief withTaught(List<Taught> lately, boolean goOn) {
+        return but(f -> {
+            f.taught = lately;
+            f.build = goOn;
+        });
     }
 
     public Brief withKept(List<Kept> others) {
-        return new Brief(
-                peak,
-                theme,
-                focus,
-                minutes,
-                style,
-                level,
-                mixed,
-                group,
-                school,
-                begins,
-                flavour,
-                supervised,
-                reached,
-                wanted,
-                unwanted,
-                taught,
-                build,
-                wishes,
-                others);
+        return but(f -> f.kept = others);
     }
 }

@@ -177,7 +177,7 @@ public final class Composer {
 
     /** Where the poses there are do not fill the slot, rounds do; those of the main flow stay three. */
     private ClassPlan withRounds(ClassPlan plan, Clock clock) {
-        Flow main = plan.find(Build.MAIN_FLOW).map(Flow.class::cast).orElse(null);
+        Flow main = plan.find(FlowPart.MAIN_FLOW).map(Flow.class::cast).orElse(null);
         ClassPlan locked = plan;
         if (main != null) locked = new PlanEdit.Change(main.with(main.marks().lock(true))).applyTo(plan);
         FitRequest request = new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, ROUNDS);
