@@ -3,6 +3,7 @@ package gurukram.core.compose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Theme;
 import gurukram.core.pose.Pose;
 import java.util.ArrayList;
 import java.util.List;
@@ -30,11 +31,16 @@ final class Build {
                     ? "A class of its own"
                     : "Towards " + goal.pose().name().toLowerCase(Locale.ROOT);
         return ClassSettings.of(title, brief.minutes(), brief.style(), brief.level())
-                .with(brief.theme())
+                .with(opened(brief.theme()))
                 .withMixed(brief.mixed())
                 .withPeak(goal == null ? null : goal.pose().id())
                 .withBegins(brief.begins())
                 .with(brief.school());
+    }
+
+    /** The teacher's own sentence opens the class where no opening words are written. */
+    private static Theme opened(Theme theme) {
+        return theme.open().isEmpty() ? theme.withOpen(theme.sentence()) : theme;
     }
 
     private static List<SectionRole> order(boolean peakIsLow) {

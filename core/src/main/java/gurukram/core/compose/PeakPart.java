@@ -6,6 +6,8 @@ import gurukram.core.dose.Range;
 import gurukram.core.plan.Prop;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.Texts;
+import gurukram.core.plan.Theme;
 import gurukram.core.pose.ActionUse;
 import gurukram.core.pose.Base;
 import gurukram.core.pose.Ladder;
@@ -47,7 +49,7 @@ final class PeakPart {
             }
         }
         Step peak = attempt.wide(SectionRole.PEAK, goal.pose());
-        sketch.put(SectionRole.PEAK, guarded(peak, goal.pose()));
+        sketch.put(SectionRole.PEAK, threaded(guarded(peak, goal.pose())));
         if (brief.minutes() >= TWICE_FROM_MINUTES
                 && attempt.tightness() == 0
                 && goal.pose().risk() != Risk.HIGH) {
@@ -75,6 +77,14 @@ final class PeakPart {
             if (allowed && held && (rungs.size() < most || leads || isNeeded(pose))) rungs.add(0, pose);
         }
         return rungs;
+    }
+
+    /** What of the theme is the teacher's to say at the peak: the affirmation, else the sentence. */
+    private Step threaded(Step peak) {
+        Theme theme = brief.theme();
+        String words = theme.affirmation().isEmpty() ? theme.sentence() : theme.affirmation();
+        boolean fits = words.length() <= Texts.MOST_LINE_LETTERS;
+        return fits ? peak.with(peak.texts().withThread(words)) : peak;
     }
 
     /** Twice where the rungs alone, held as long as is usual, do not prepare what only they prepare. */

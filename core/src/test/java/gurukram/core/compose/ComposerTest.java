@@ -1,0 +1,187 @@
+package gurukram.core.compose;
+
+import static gurukram.core.Plans.CATALOGUE;
+import static gurukram.core.compose.Compositions.COMPOSER;
+import static gurukram.core.compose.Compositions.UNFOLDER;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gurukram.core.dose.Range;
+import gurukram.core.group.Group;
+import gurukram.core.group.Room;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Mode;
+import gurukram.core.plan.School;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.SideRule;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.Style;
+import gurukram.core.plan.Theme;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Risk;
+import gurukram.core.pose.Side;
+import gurukram.core.score.EffortCurve;
+import gurukram.core.score.Pace;
+import gurukram.core.score.Unfolder;
+import gurukram.core.text.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class ComposerTest {
+    private static final Brief HALF_MOON = Brief.to("half-moon", 60, Style.VINYASA, Level.INTERMEDIATE);
+
+    private static ClassPlan plan(Brief brief) {
+        Draft draft = COMPOSER.compose(brief, 1);
+        assertThat(DraftVerifier.faults(draft)).isEmpty();
+        return draft.plan();
+    }
+
+    private static List<Step> steps(ClassPlan plan) {
+        List<Step> steps = new ArrayList<>();
+        plan.walk(node -> {
+            if (node instanceof Step step) steps.add(step);
+        });
+        return steps;
+    }
+
+    private static Section section(ClassPlan plan, SectionRole role) {
+        return plan.sections().stream()
+                .filter(section -> section.role() == role)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static double effort(ClassPlan plan) {
+        return EffortCurve.of(UNFOLDER.unfold(plan, null), CATALOGUE).stream()
+                .mapToDouble(d -> d)
+                .average()
+                .orElseThrow();
+    }
+
+    private static long floorMs(ClassPlan plan) {
+        return UNFOLDER.unfold(plan, null).moments().stream()
+                .filter(moment -> moment.pose() != null
+                        && Places.isFloor(CATALOGUE.pose(moment.pose()).base()))
+                .mapToLong(moment -> moment.lengthMs())
+                .sum();
+    }
+
+    @Test
+    void theTeachersSentenceOpensTheClassAndIsTakenUpAtThePeak() {
+        Theme theme = Theme.titled("Harbour light").withSentence("Find the light that stays.");
+        ClassPlan plan = plan(HALF_MOON.with(theme, Focus.NONE));
+        assertThat(plan.settings().title()).isEqualTo("Harbour light");
+        assertThat(plan.settings().theme().open()).isEqualTo("Find the light that stays.");
+        assertThat(plan.settings().theme().close())
+                .as("the goodbye is the teacher's")
+                .isEmpty();
+        assertThat(section(plan, SectionRole.PEAK).items().stream().map(Step.class::cast))
+                .anyMatch(step -> step.texts().thread().equals("Find the light that stays."));
+    }
+
+    @Test
+    void aRestfulClassIsCalmerThanASteadyOneAndThatThanAStrongOne() {
+        double restful = effort(plan(HALF_MOON.with(Flavour.RESTFUL)));
+        double steady = effort(plan(HALF_MOON));
+        double strong = effort(plan(HALF_MOON.with(Flavour.STRONG)));
+        assertThat(restful).isLessThan(steady);
+        assertThat(steady).isLessThan(strong);
+    }
+
+    @Test
+    void moreFloorHasMoreOfItAndGentlerIsGentler() {
+        assertThat(floorMs(plan(HALF_MOON.with(Set.of(Wish.MORE_FLOOR))))).isGreaterThan(floorMs(plan(HALF_MOON)));
+        assertThat(effort(plan(HALF_MOON.with(Set.of(Wish.GENTLER))))).isLessThan(effort(plan(HALF_MOON)));
+    }
+
+    @Test
+    void whatIsPlannedIsWrittenPlainlyAndBeginsOnTheSideOfTheClass() {
+        ClassPlan plan = plan(HALF_MOON.with(Side.LEFT));
+        assertThat(steps(plan)).noneMatch(step -> step.dose() instanceof Range);
+        assertThat(plan.settings().begins()).isEqualTo(Side.LEFT);
+        assertThat(steps(plan))
+                .filteredOn(step -> step.sides() instanceof SideRule.Both)
+                .isNotEmpty()
+                .allMatch(step -> ((SideRule.Both) step.sides()).first() == Side.LEFT);
+    }
+
+    @Test
+    void beginnersAreTaughtTheFirstRound() {
+        ClassPlan plan = plan(Brief.to("tree", 60, Style.VINYASA, Level.BEGINNER));
+        Flow flow = (Flow) plan.find(FlowPart.MAIN_FLOW).orElseThrow();
+        assertThat(flow.settings().pace().modeIn(1)).isEqualTo(Mode.LEARN);
+        assertThat(flow.settings().pace().modeIn(2)).isEqualTo(Mode.BREATH);
+    }
+
+    @Test
+    void salutationsFollowTheLegRuleOfTheTeachersSchool() {
+        School sameFront = new School(null, null, null, School.LegRule.SAME_FRONT, null, null, null, null, null, null);
+        Composer other = new Composer(CATALOGUE, new Unfolder(CATALOGUE, Pace.defaults()), sameFront);
+        for (long idea = 1; idea <= 6; idea++) {
+            for (boolean same : new boolean[] {false, true}) {
+                ClassPlan plan =
+                        (same ? other : COMPOSER).compose(HALF_MOON, idea).plan();
+                Flow salute =
+                        (Flow) section(plan, SectionRole.SALUTATIONS).items().get(0);
+                List<SideRule> lunges = salute.steps().stream()
+                        .map(Step::sides)
+                        .filter(SideRule::followsLead)
+                        .toList();
+                if (lunges.isEmpty()) continue;
+                assertThat(lunges).hasSize(2);
+                assertThat(lunges.get(0).equals(lunges.get(1))).isEqualTo(same);
+            }
+        }
+    }
+
+    @Test
+    void aPoseOfHighRiskComesWithAWayOutPropsAndSomebodyWhoWatches() {
+        ClassPlan plan =
+                plan(Brief.to("headstand", 75, Style.HATHA, Level.ADVANCED).withSupervised(true));
+        List<Step> risky = steps(plan).stream()
+                .filter(step ->
+                        step.pose() != null && CATALOGUE.pose(step.pose()).risk() == Risk.HIGH)
+                .toList();
+        assertThat(risky).hasSizeGreaterThan(1).allSatisfy(step -> {
+            assertThat(step.note()).contains("Way out: ", "Watched by the teacher, at most 4 mats");
+            assertThat(step.props()).isNotEmpty();
+        });
+    }
+
+    @Test
+    void whatTheRoomHasNotIsNotPlannedAndIsTold() {
+        Room bare = new Room("The loft", Map.of(), false, 10);
+        Brief brief = HALF_MOON.with(new Group(10, Map.of(), bare));
+        Draft draft = COMPOSER.compose(brief, 1);
+        assertThat(steps(draft.plan())).noneMatch(step -> "half-moon-block".equals(step.pose()));
+        assertThat(draft.leftOut())
+                .anyMatch(out -> out.why() == LeftOut.Why.PROPS && out.words().contains("the room has no"));
+    }
+
+    @Test
+    void aBriefIsForTwentyMinutesToTwoHours() {
+        assertThatThrownBy(() -> Brief.to("tree", 15, Style.HATHA, Level.BEGINNER))
+                .isInstanceOf(Refused.class)
+                .hasMessageContaining("from 20 to 120");
+        for (int minutes : new int[] {20, 25, 50, 105, 120}) {
+            Draft draft = COMPOSER.compose(Brief.to("tree", minutes, Style.HATHA, Level.BEGINNER), 1);
+            long off = draft.totalMs() - minutes * 60_000L;
+            assertThat(Math.abs(off)).as(minutes + " min").isLessThanOrEqualTo(30_000);
+            assertThat(UNFOLDER.unfold(draft.plan(), null).isEven()).isTrue();
+        }
+    }
+
+    @Test
+    void aKeptDraftIsLookedAtAsItIsNow() {
+        Draft draft = COMPOSER.compose(HALF_MOON, 3);
+        Draft again = COMPOSER.look(draft.plan(), HALF_MOON, 3);
+        assertThat(again.goal()).isEqualTo(draft.goal());
+        assertThat(again.report()).isEqualTo(draft.report());
+        assertThat(again.totalMs()).isEqualTo(draft.totalMs());
+    }
+}
