@@ -50,6 +50,7 @@ class FindingsJourneyTest extends BrowserTests {
         // a mark in a row opens what there is about it
         page.keyboard().press("Control+z");
         page.locator("[data-name=Chair] .pose-name").click();
+        assertThat(page.locator("#panel h2")).hasText("Chair");
         page.locator("[data-name=Tree] .row-mark").click();
         assertThat(page.locator(".is-at")).hasAttribute("data-name", "Tree");
         assertThat(page.locator("#panel h2")).hasText("Tree");

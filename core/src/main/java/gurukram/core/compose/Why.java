@@ -3,6 +3,7 @@ package gurukram.core.compose;
 import gurukram.core.check.Preparation;
 import gurukram.core.check.Subject;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
@@ -37,6 +38,7 @@ public final class Why {
     private final PoseCatalogue catalogue;
     private final Preparation preparation;
     private final Focus focus;
+    private Map<BodyArea, Long> worked;
 
     /** @param focus what the theme comes to; {@link Focus#NONE} without one */
     public Why(Subject subject, PoseCatalogue catalogue, Focus focus) {
@@ -46,20 +48,29 @@ public final class Why {
         this.focus = focus;
     }
 
-    /** The reasons of every step and flow, by its name, at most {@value #MOST} each: whole sentences, the weightiest first. */
+    /** The reasons of every step and flow, by its name. */
     public Map<NodeId, List<String>> all() {
         Map<NodeId, List<String>> all = new LinkedHashMap<>();
         for (Section section : subject.plan().sections()) {
-            section.items().forEach(item -> {
-                if (item instanceof Flow flow) {
-                    all.put(flow.id(), flow(flow));
-                    flow.steps().forEach(step -> all.put(step.id(), step(section, step, true)));
-                } else {
-                    all.put(item.id(), step(section, (Step) item, false));
-                }
-            });
+            for (Item item : section.items()) {
+                all.put(item.id(), of(item.id()));
+                if (item instanceof Flow flow) flow.steps().forEach(step -> all.put(step.id(), of(step.id())));
+            }
         }
         return all;
+    }
+
+    /** At most {@value #MOST} reasons of a step or a flow: whole sentences, the weightiest first; empty for other parts. */
+    public List<String> of(NodeId node) {
+        for (Section section : subject.plan().sections()) {
+            for (Item item : section.items()) {
+                if (item.id().equals(node))
+                    return item instanceof Flow flow ? flow(flow) : step(section, (Step) item, false);
+                if (!(item instanceof Flow flow)) continue;
+                for (Step step : flow.steps()) if (step.id().equals(node)) return step(section, step, true);
+            }
+        }
+        return List.of();
     }
 
     private List<String> step(Section section, Step step, boolean inFlow) {
@@ -136,7 +147,8 @@ public final class Why {
 
     /** How long each area worked hard, ms. */
     private Map<BodyArea, Long> worked() {
-        Map<BodyArea, Long> worked = new EnumMap<>(BodyArea.class);
+        if (worked != null) return worked;
+        worked = new EnumMap<>(BodyArea.class);
         for (Moment moment : subject.moments().subList(0, preparation.at() + 1)) {
             if (moment.pose() == null) continue;
             for (Felt felt : catalogue.pose(moment.pose()).works()) {

@@ -75,8 +75,9 @@ class Panels {
 
     private List<String> why(Teacher teacher, StoredClass stored, String node, ClassChecks.Found found) {
         Theme theme = stored.plan().settings().theme();
-        Focus focus = words.of(teacher).in(theme.title() + " " + theme.sentence() + " " + theme.focus());
-        return new Why(found.subject(), poses.of(teacher), focus).all().getOrDefault(new NodeId(node), List.of());
+        String themed = (theme.title() + " " + theme.sentence() + " " + theme.focus()).strip();
+        Focus focus = themed.isEmpty() ? Focus.NONE : words.of(teacher).in(themed);
+        return new Why(found.subject(), poses.of(teacher), focus).of(new NodeId(node));
     }
 
     /** Whom the class is for; empty for nobody in particular. */
