@@ -44,6 +44,7 @@ final class FlowMaker {
     private static final int USUAL_NEXT = 3;
     private static final int TURN = 4;
     private static final int STAYING_UP = 6;
+    private static final int STEP = 4;
 
     private final Pool pool;
     private final Pose peak;
@@ -148,7 +149,9 @@ final class FlowMaker {
     private boolean add(List<Move> moves, Pose from, Pose pose) {
         Pose before = moves.isEmpty() ? from : moves.get(moves.size() - 1).pose();
         Breath breath = Move.at(moves.size());
-        if (!Move.suits(pose, breath) || !Move.follows(before, pose)) return false;
+        // into the first position people are led before the flow begins
+        boolean joins = moves.isEmpty() ? Move.isOneStep(before.base(), pose.base()) : Move.follows(before, pose);
+        if (!Move.suits(pose, breath) || !joins) return false;
         moves.add(new Move(pose, breath));
         return true;
     }
@@ -218,6 +221,7 @@ final class FlowMaker {
         if (before.ties().next().contains(pose.id())) points += USUAL_NEXT;
         if (before.mat() != pose.mat() && before.mat() == MatDirection.ACROSS) points -= TURN;
         if (isOnOneLeg(before) && isOnOneLeg(pose)) points -= STAYING_UP;
+        if (Move.stance(before) != Move.stance(pose)) points -= STEP;
         if (pose.base() == Base.LUNGE) points += 1;
         points += DRAW * drawn.at(pose.id());
         return Cover.isSided(pose) ? points + 2 : points;

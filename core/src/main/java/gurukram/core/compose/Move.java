@@ -3,12 +3,20 @@ package gurukram.core.compose;
 import gurukram.core.pose.Base;
 import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Pose;
+import gurukram.core.pose.SideOf;
 import gurukram.core.pose.SpineDirection;
 import gurukram.core.score.Transitions;
 import gurukram.core.time.Breath;
+import java.util.EnumSet;
+import java.util.Set;
 
 /** One position of a flow: a pose on a half-breath. */
 record Move(Pose pose, Breath breath) {
+    /** Wide stances that are filed under other families. */
+    private static final Set<String> WIDE_TOO = Set.of("horse-stance", "wide-fold-twist", "windmill", "squats");
+
+    private static final Set<Stance> TOO_FAR = EnumSet.of(Stance.TOGETHER, Stance.WIDE);
+
     static boolean suits(Pose pose, Breath breath) {
         return pose.breath() == BreathAffinity.EITHER
                 || pose.breath() == (breath == Breath.INHALE ? BreathAffinity.IN : BreathAffinity.OUT);
@@ -19,12 +27,27 @@ record Move(Pose pose, Breath breath) {
         return Transitions.shipped().route(from, to).size() <= 1;
     }
 
-    /** Whether one can follow the other in half a breath: one step at most, and from feet together to feet wide by a step of one leg. */
+    /** Where the feet are: together, one back, wide across the mat; or the weight is elsewhere. */
+    enum Stance {
+        TOGETHER,
+        STEPPED,
+        WIDE,
+        LOW
+    }
+
+    static Stance stance(Pose pose) {
+        if (pose.base() == Base.LUNGE) return Stance.STEPPED;
+        if (pose.base() != Base.STANDING) return Stance.LOW;
+        if (pose.family().equals("wide") || WIDE_TOO.contains(pose.id())) return Stance.WIDE;
+        return pose.sideOf() == SideOf.FRONT_LEG ? Stance.STEPPED : Stance.TOGETHER;
+    }
+
+    /** Whether one can follow the other in half a breath: one step at most, and never between feet together and feet wide. */
     static boolean follows(Pose from, Pose to) {
         if (from.id().equals(to.id()) || !isOneStep(from.base(), to.base())) return false;
         if (isOnHands(from) && !landsFrom(to) || isOnHands(to) && !landsFrom(from)) return false;
-        boolean bothStand = from.base() == Base.STANDING && to.base() == Base.STANDING;
-        return !bothStand || isWide(from) == isWide(to) || Cover.isSided(from) != Cover.isSided(to);
+        Set<Stance> both = EnumSet.of(stance(from), stance(to));
+        return !both.equals(TOO_FAR);
     }
 
     private static boolean isOnHands(Pose pose) {
@@ -36,12 +59,6 @@ record Move(Pose pose, Breath breath) {
         if (pose.base() != Base.STANDING) return true;
         return !Cover.isSided(pose)
                 && (pose.spine() == SpineDirection.FORWARD || pose.id().equals("half-lift"));
-    }
-
-    /** Feet wide, across the mat. */
-    static boolean isWide(Pose pose) {
-        return pose.family().equals("wide") && !Cover.isSided(pose)
-                || pose.family().equals("wide") && pose.base() == Base.STANDING;
     }
 
     static Breath at(int position) {
