@@ -13,6 +13,7 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.School;
+import gurukram.core.plan.Step;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
@@ -209,13 +210,28 @@ public final class Composer {
         return new Candidate(now, report, score.totalMs(), misses);
     }
 
-    private static Optional<Mend> mend(Checks checks, ClassPlan plan, Report report, Set<String> rules) {
+    private Optional<Mend> mend(Checks checks, ClassPlan plan, Report report, Set<String> rules) {
         for (Finding finding : report.findings()) {
             if (finding.severity() == Severity.INFO || !rules.contains(finding.rule())) continue;
             List<Mend> mends = checks.mends(checks.subject(plan), finding);
-            if (!mends.isEmpty()) return Optional.of(mends.get(0));
+            if (!mends.isEmpty()) return Optional.of(nearest(mends, plan));
         }
         return Optional.empty();
+    }
+
+    /** The first of the mends, or of those that put a pose in the one that is least out of the way of the peak. */
+    private Mend nearest(List<Mend> mends, ClassPlan plan) {
+        String peak = plan.settings().peak();
+        if (peak == null) return mends.get(0);
+        return mends.stream()
+                .min(Comparator.comparingInt(mend -> legs(mend.edit(), catalogue.pose(peak))))
+                .orElseThrow();
+    }
+
+    private int legs(PlanEdit edit, Pose peak) {
+        if (!(edit instanceof PlanEdit.Insert insert) || !(insert.node() instanceof Step step) || step.pose() == null)
+            return 0;
+        return Way.legs(catalogue.pose(step.pose()).base(), peak.base());
     }
 
     /** Poses that would prepare the peak, or meet the theme, and that something other than the level stands against; what would do most first. */

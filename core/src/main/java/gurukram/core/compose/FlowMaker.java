@@ -10,7 +10,6 @@ import gurukram.core.plan.Rounds;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
-import gurukram.core.pose.Action;
 import gurukram.core.pose.Base;
 import gurukram.core.pose.Complexity;
 import gurukram.core.pose.Hold;
@@ -164,7 +163,7 @@ final class FlowMaker {
         List<Pose> next = pool.poses().stream()
                 .filter(pose -> frame.bases().contains(pose.base()) && isMovement(pose))
                 .filter(pose -> Move.suits(pose, breath) && Move.follows(before, pose))
-                .filter(pose -> !isOnOneLeg(pose) || !isLongOnOneLeg(moves))
+                .filter(pose -> !Move.isOnOneLeg(pose) || !isLongOnOneLeg(moves))
                 .filter(pose ->
                         moves.stream().noneMatch(m -> m.pose().id().equals(pose.id())) && !end.contains(pose.id()))
                 .sorted(Comparator.comparingDouble(pose -> -points(before, pose)))
@@ -192,16 +191,12 @@ final class FlowMaker {
                 : null;
     }
 
-    private static boolean isOnOneLeg(Pose pose) {
-        return pose.demands(Action.ONE_LEG_BALANCE) > 1;
-    }
-
     /** Whether the last two positions are balances already: then the other foot comes down. */
     private static boolean isLongOnOneLeg(List<Move> moves) {
         int n = moves.size();
         return n >= 2
-                && isOnOneLeg(moves.get(n - 1).pose())
-                && isOnOneLeg(moves.get(n - 2).pose());
+                && Move.isOnOneLeg(moves.get(n - 1).pose())
+                && Move.isOnOneLeg(moves.get(n - 2).pose());
     }
 
     /** A pose that can be met in half a breath and left in the next. */
@@ -220,7 +215,7 @@ final class FlowMaker {
         double points = merits.computeIfAbsent(pose.id(), id -> merit.of(pose)) - 1.5 * pose.effort();
         if (before.ties().next().contains(pose.id())) points += USUAL_NEXT;
         if (before.mat() != pose.mat() && before.mat() == MatDirection.ACROSS) points -= TURN;
-        if (isOnOneLeg(before) && isOnOneLeg(pose)) points -= STAYING_UP;
+        if (Move.isOnOneLeg(before) && Move.isOnOneLeg(pose)) points -= STAYING_UP;
         if (Move.stance(before) != Move.stance(pose)) points -= STEP;
         if (pose.base() == Base.LUNGE) points += 1;
         points += DRAW * drawn.at(pose.id());

@@ -1,5 +1,6 @@
 package gurukram.core.compose;
 
+import gurukram.core.pose.Action;
 import gurukram.core.pose.Base;
 import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Pose;
@@ -42,12 +43,21 @@ record Move(Pose pose, Breath breath) {
         return pose.sideOf() == SideOf.FRONT_LEG ? Stance.STEPPED : Stance.TOGETHER;
     }
 
-    /** Whether one can follow the other in half a breath: one step at most, and never between feet together and feet wide. */
+    /** Whether one can follow the other in half a breath: one step at most, never between feet together and feet wide, nor between a fold and one leg. */
     static boolean follows(Pose from, Pose to) {
         if (from.id().equals(to.id()) || !isOneStep(from.base(), to.base())) return false;
         if (isOnHands(from) && !landsFrom(to) || isOnHands(to) && !landsFrom(from)) return false;
+        if (isFold(from) && isOnOneLeg(to) || isOnOneLeg(from) && isFold(to)) return false;
         Set<Stance> both = EnumSet.of(stance(from), stance(to));
         return !both.equals(TOO_FAR);
+    }
+
+    private static boolean isFold(Pose pose) {
+        return pose.base() == Base.STANDING && !Cover.isSided(pose) && pose.spine() == SpineDirection.FORWARD;
+    }
+
+    static boolean isOnOneLeg(Pose pose) {
+        return pose.demands(Action.ONE_LEG_BALANCE) > 1;
     }
 
     private static boolean isOnHands(Pose pose) {

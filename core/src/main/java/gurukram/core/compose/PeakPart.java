@@ -49,6 +49,7 @@ final class PeakPart {
             }
         }
         Step peak = attempt.wide(SectionRole.PEAK, goal.pose());
+        if (goal.pose().risk() == Risk.HIGH) peak = peak.withDose(goal.pose().doseFor(brief.level()));
         sketch.put(SectionRole.PEAK, threaded(guarded(peak, goal.pose())));
         if (brief.minutes() >= TWICE_FROM_MINUTES
                 && attempt.tightness() == 0

@@ -91,11 +91,12 @@ final class Pool {
         return Optional.empty();
     }
 
-    /** A prop that the pose is named by, or that carries the body in it. */
+    /** A prop that the pose is named by or led into with, or that carries the body in it. */
     static boolean isNeeded(Pose pose, PropUse use) {
         String name = pose.id();
         return name.contains(use.prop())
                 || pose.name().toLowerCase(Locale.ROOT).contains(use.prop())
+                || use.prop().equals("wall") && pose.cues().enter().full().contains("wall")
                 || name.startsWith("supported-")
                 || (name.equals("heart-bench") && use.prop().equals("block"))
                 || (name.equals("half-reclined-hero") && use.prop().equals("bolster"));

@@ -20,10 +20,12 @@ import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Why each part of a class is there, read off the class itself: what of the peak it prepares, which rung it is, what it
@@ -33,6 +35,9 @@ import java.util.Map;
 public final class Why {
     private static final int MOST = 4;
     private static final int HARD_WORK = 2;
+    private static final long WORTH_SAYING_MS = Millis.MINUTE;
+    private static final Set<SectionRole> FRAME =
+            EnumSet.of(SectionRole.ARRIVE, SectionRole.BREATHE, SectionRole.REST, SectionRole.CLOSE);
 
     private final Subject subject;
     private final PoseCatalogue catalogue;
@@ -77,11 +82,13 @@ public final class Why {
         List<String> why = new ArrayList<>();
         if (step.pose() == null) return List.of("Time for whatever is needed.");
         Pose pose = catalogue.pose(step.pose());
+        boolean frame = FRAME.contains(section.role());
+        if (frame) role(section, why);
         rung(pose, why);
-        prepares(step, pose, why);
+        if (!frame) prepares(step, pose, why);
         if (isAfterPeak(step)) after(section, pose, why);
         theme(pose, why);
-        role(section, why);
+        if (!frame) role(section, why);
         if (why.isEmpty()) why.add(felt(pose));
         if (why.get(0).isEmpty())
             why = List.of(inFlow ? "Leads on to the next pose." : "A moment to feel what came before.");
@@ -139,7 +146,7 @@ public final class Why {
         if (section.role() != SectionRole.COOL_DOWN && section.role() != SectionRole.FLOOR) return;
         Map<BodyArea, Long> worked = worked();
         pose.stretches().stream()
-                .filter(felt -> felt.strength() >= 1 && worked.containsKey(felt.area()))
+                .filter(felt -> worked.getOrDefault(felt.area(), 0L) >= WORTH_SAYING_MS)
                 .max(Comparator.comparing(felt -> felt.strength() * worked.get(felt.area())))
                 .ifPresent(felt -> why.add("Lets go of the %s, which worked for %s before."
                         .formatted(words(felt.area()), Millis.showWhole(worked.get(felt.area())))));

@@ -36,6 +36,7 @@ class WhyTest {
             "low lunge, both, 5 breaths",
             "chair, 5 breaths",
             "standing foot hold, both, 4 breaths",
+            "warrior 2, both, 8 breaths",
             "peak:",
             "dancer, both, 4 breaths",
             "counterposes:",
