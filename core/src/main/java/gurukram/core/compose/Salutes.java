@@ -1,6 +1,7 @@
 package gurukram.core.compose;
 
 import gurukram.core.dose.Dose;
+import gurukram.core.notation.TwelvePositions;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.FlowSides;
@@ -8,15 +9,17 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.School;
 import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
- * Salutations: the longest form the group can do and there is time for. Each form begins on an inhale and ends on an exhale.
- * Two lunges follow the leg rule of the school: the foot that went back first comes forward first, or the foot that stayed in
+ * Salutations: the longest form the group can do and there is time for; in hatha classes also the lists of twelve positions.
+ * Each form begins on an inhale and ends on an exhale. Two lunges follow the leg rule of the school: the foot that went back first comes forward first, or the foot that stayed in
  * front comes to the front again.
  */
 final class Salutes {
@@ -122,6 +125,13 @@ final class Salutes {
             new Form("star salute", false, List.of("five-pointed-star", "goddess", "five-pointed-star", "prayer")),
             new Form("arm salute", false, List.of("raised-arms", "prayer")));
 
+    private static final double SHORT = 7;
+    private static final double MIDDLE = 9;
+    private static final double LONG = 12;
+    private static final double CHANCE = 3;
+    /** A list of twelve positions is as near as a form that is so many positions nearer. */
+    private static final double LIKED_IN_HATHA = 1.5;
+
     private final Pool pool;
     private final School.LegRule legRule;
     private final Dice dice;
@@ -133,16 +143,42 @@ final class Salutes {
         this.dice = dice;
     }
 
+    /** A salutation of one round, and how well it suits: the less the better. */
+    private record Choice(Flow flow, double misfit) {
+        Choice liked() {
+            return new Choice(flow, misfit - LIKED_IN_HATHA);
+        }
+    }
+
     /** The salutations in the order they are to be tried: long forms where there is time, else short ones; empty when none can be done. */
     List<Flow> choices(String id, boolean isLong) {
-        boolean low = pool.brief().level() == Level.BEGINNER;
-        List<Form> possible = FORMS.stream().filter(this::isPossible).toList();
-        List<Form> sorted = new ArrayList<>(possible);
-        sorted.sort(Comparator.comparingDouble(form -> {
-            double wanted = isLong ? (low ? 9 : 12) : 7;
-            return Math.abs(form.moves().size() - wanted) + 3 * dice.at(form.toString());
-        }));
-        return sorted.stream().map(form -> flow(id, form)).toList();
+        double wanted = !isLong ? SHORT : pool.brief().level() == Level.BEGINNER ? MIDDLE : LONG;
+        List<Choice> choices = new ArrayList<>();
+        for (Form form : FORMS) {
+            if (isPossible(form)) choices.add(choice(flow(id, form), wanted, form.toString()));
+        }
+        if (pool.brief().style() == Style.HATHA) {
+            for (String list : TwelvePositions.LISTS) {
+                Flow flow = twelve(id, list);
+                boolean possible = flow.steps().stream().map(Step::pose).allMatch(pool::has);
+                if (possible) choices.add(choice(flow, wanted, "list " + list).liked());
+            }
+        }
+        choices.sort(Comparator.comparingDouble(Choice::misfit));
+        return choices.stream().map(Choice::flow).toList();
+    }
+
+    private Choice choice(Flow flow, double wanted, String name) {
+        return new Choice(flow, Math.abs(flow.steps().size() - wanted) + CHANCE * dice.at(name));
+    }
+
+    /** One of the lists of twelve positions, none of them the right one. */
+    private Flow twelve(String id, String list) {
+        int[] number = {0};
+        Supplier<NodeId> ids = () -> new NodeId(number[0]++ == 0 ? id : id + "-" + (number[0] - 1));
+        FlowSettings settings =
+                FlowSettings.of(1).with(FlowSides.BOTH.with(pool.brief().begins()));
+        return new TwelvePositions(pool.catalogue(), ids).flow(list, legRule, settings);
     }
 
     private boolean isPossible(Form form) {

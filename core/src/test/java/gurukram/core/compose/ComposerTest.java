@@ -140,6 +140,21 @@ class ComposerTest {
     }
 
     @Test
+    void hathaClassesAlsoSaluteWithTheTwelvePositions() {
+        List<String> names = new ArrayList<>();
+        for (long idea = 1; idea <= 10; idea++) {
+            ClassPlan plan = COMPOSER.compose(Brief.to("dancer", 60, Style.HATHA, Level.INTERMEDIATE), idea)
+                    .plan();
+            Flow salute = (Flow) section(plan, SectionRole.SALUTATIONS).items().get(0);
+            names.add(salute.settings().name());
+        }
+        assertThat(names).anyMatch(name -> name.startsWith("Twelve positions"));
+        assertThat(names.stream().distinct().count())
+                .as("none is the right one")
+                .isGreaterThan(1);
+    }
+
+    @Test
     void aPoseOfHighRiskComesWithAWayOutPropsAndSomebodyWhoWatches() {
         ClassPlan plan =
                 plan(Brief.to("headstand", 75, Style.HATHA, Level.ADVANCED).withSupervised(true));
