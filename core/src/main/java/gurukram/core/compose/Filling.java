@@ -21,7 +21,8 @@ import java.util.function.ToDoubleFunction;
 
 /** What fills the parts of a class up to their share of the slot, and answers the hardest work at its end. */
 final class Filling {
-    private static final int MOST_TURNS = 80;
+    private static final int MOST_TURNS = 120;
+    private static final int MOST_TIMES = 3;
     private static final long NEAR_MS = 40_000;
     private static final int[] LEAST_POSES = {14, 20, 24, 28, 32};
     private static final Set<SectionRole> FILLED = Set.of(
@@ -74,6 +75,11 @@ final class Filling {
     }
 
     private Pose choice(SectionRole role, ToDoubleFunction<Pose> more) {
+        return choice(role, more, 1);
+    }
+
+    /** @param times how often a pose may stand in the class */
+    private Pose choice(SectionRole role, ToDoubleFunction<Pose> more, int times) {
         Set<String> there = sketch.poses();
         Map<String, Integer> families = new HashMap<>();
         there.forEach(id -> families.merge(attempt.catalogue().pose(id).family(), 1, Integer::sum));
@@ -81,7 +87,8 @@ final class Filling {
         Pose found = null;
         double best = Double.NEGATIVE_INFINITY;
         for (Pose pose : attempt.pool().poses()) {
-            if (there.contains(pose.id()) || refused.contains(pose.id()) || pose.equals(attempt.peak())) continue;
+            boolean often = times == 1 ? there.contains(pose.id()) : sketch.times(pose) >= times;
+            if (often || refused.contains(pose.id()) || pose.equals(attempt.peak())) continue;
             if (!attempt.isHandy(pose) || !Places.fills(role, pose, pose.doseFor(brief.level()), attempt.peakIsLow()))
                 continue;
             double points = here.of(pose)
@@ -167,12 +174,15 @@ final class Filling {
                 .toList();
     }
 
+    /** A pose more in one of these parts; where no other is left, one of those there are a second time, and then a third. */
     private boolean addTo(List<SectionRole> roles) {
-        for (SectionRole role : roles) {
-            Pose pose = choice(role, p -> 0);
-            if (pose == null) continue;
-            sketch.sort(role, attempt.wide(role, pose), true);
-            return true;
+        for (int times = 1; times <= MOST_TIMES; times++) {
+            for (SectionRole role : roles) {
+                Pose pose = choice(role, p -> 0, times);
+                if (pose == null) continue;
+                sketch.sort(role, attempt.wide(role, pose), true);
+                return true;
+            }
         }
         return false;
     }

@@ -64,6 +64,14 @@ final class Sketch {
         return parts.computeIfAbsent(role, r -> new ArrayList<>());
     }
 
+    /** How often a pose stands by itself. */
+    long times(Pose pose) {
+        return parts.values().stream()
+                .flatMap(List::stream)
+                .filter(entry -> pose.equals(entry.pose()))
+                .count();
+    }
+
     List<SectionRole> order() {
         return order;
     }
@@ -117,10 +125,10 @@ final class Sketch {
     /** What was put stays in front in its order; the others follow on the shortest way. A flow of the warm-up stands among its kind. */
     private List<Item> items(SectionRole role, Base from) {
         List<Item> placed = new ArrayList<>();
-        Map<Pose, Item> sorted = new LinkedHashMap<>();
+        Map<Pose, List<Item>> sorted = new LinkedHashMap<>();
         for (Entry entry : entries(role)) {
             if (entry.placed()) placed.add(entry.item());
-            else sorted.put(entry.pose(), entry.item());
+            else sorted.computeIfAbsent(entry.pose(), p -> new ArrayList<>()).add(entry.item());
         }
         boolean flowLater = role == SectionRole.WARM_UP;
         Pose last = flowLater ? null : lastPose(placed);
@@ -128,7 +136,7 @@ final class Sketch {
         List<Item> items = new ArrayList<>();
         if (!flowLater) items.addAll(placed);
         for (Pose pose : way.through(List.copyOf(sorted.keySet()), last == null ? from : last.base(), after(role)))
-            items.add(sorted.get(pose));
+            items.addAll(sorted.get(pose));
         if (flowLater) placed.forEach(item -> items.add(placeAmong(items, item), item));
         return items;
     }
