@@ -49,7 +49,7 @@ class CoreArchitectureTest {
             .whereLayer("cue")
             .mayOnlyBeAccessedByLayers("check")
             .whereLayer("notation")
-            .mayNotBeAccessedByAnyLayer()
+            .mayOnlyBeAccessedByLayers("compose")
             .whereLayer("score")
             .mayOnlyBeAccessedByLayers("cue", "fit", "check", "compose")
             .whereLayer("plan")
