@@ -44,6 +44,7 @@ class FirstClassJourneyTest extends BrowserTests {
         line("flow tide, 3 rounds, both sides", 4);
         line("high lunge", 5);
         line("warrior 2", 6);
+        assertThat(page.locator("#line-where")).hasText("after Warrior 2");
         page.keyboard().type("end flow");
         page.keyboard().press("Enter");
         assertThat(page.locator("#line-where")).hasText("after tide");
