@@ -10,6 +10,7 @@ import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.Risk;
 import gurukram.core.pose.Side;
 import gurukram.core.text.Words;
@@ -27,6 +28,9 @@ public final class HighRisk implements Check {
     private static final Set<String> WATCHING =
             Set.of("watch", "watched", "watches", "supervisor", "supervised", "spotter", "spotted", "assistant");
     private static final int MATS = 4;
+    /** What stands in the note of a pose somebody watches. */
+    public static final String WATCHED = "Watched by the teacher, at most " + MATS + " mats at a time.";
+
     private static final Card CARD = Card.of(
             "high-risk",
             "A high-risk pose has its ladder, its props, a way out and somebody who watches",
@@ -85,7 +89,7 @@ public final class HighRisk implements Check {
     private static String propsWanted(Subject subject, int i) {
         Step step = subject.step(i);
         List<String> wanted = new ArrayList<>();
-        for (Prop prop : propsOf(subject, subject.pose(i))) {
+        for (Prop prop : propsOf(subject.catalogue(), subject.pose(i))) {
             boolean there = step.props().stream().anyMatch(own -> own.name().equals(prop.name()))
                     || Swap.tells(step, prop.name());
             if (!there) wanted.add(prop.toString());
@@ -93,8 +97,9 @@ public final class HighRisk implements Check {
         return Wording.and(wanted);
     }
 
-    private static List<Prop> propsOf(Subject subject, Pose pose) {
-        for (Ladder ladder : subject.catalogue().laddersWith(pose.id())) {
+    /** What the rung of a pose asks for; empty when nothing. */
+    public static List<Prop> propsOf(PoseCatalogue catalogue, Pose pose) {
+        for (Ladder ladder : catalogue.laddersWith(pose.id())) {
             List<Prop> props = ladder.rungs().get(ladder.rungOf(pose.id()) - 1).props().stream()
                     .map(use -> new Prop(use.number(), use.prop()))
                     .toList();
@@ -158,15 +163,14 @@ public final class HighRisk implements Check {
             noted = Swap.noted(noted, "Way out: " + out + ".").orElse(noted);
         }
         if (!isWatched(step)) {
-            noted = Swap.noted(noted, "Watched by the teacher, at most " + MATS + " mats at a time.")
-                    .orElse(noted);
+            noted = Swap.noted(noted, WATCHED).orElse(noted);
         }
         List<String> said = new ArrayList<>();
         if (!noted.equals(step)) said.add("note the way out and who watches");
         String props = propsWanted(subject, i);
         if (!props.isEmpty()) {
             List<Prop> all = new ArrayList<>(noted.props());
-            for (Prop prop : propsOf(subject, subject.pose(i))) {
+            for (Prop prop : propsOf(subject.catalogue(), subject.pose(i))) {
                 if (all.stream().noneMatch(own -> own.name().equals(prop.name()))) all.add(prop);
             }
             noted = noted.withProps(all);

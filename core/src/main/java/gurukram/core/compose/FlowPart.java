@@ -22,7 +22,7 @@ final class FlowPart {
     /** The name of the main flow of a vinyasa class. */
     static final NodeId MAIN_FLOW = new NodeId("flow");
 
-    /** Movements on the hands in flows at a level: three quarters of what a class may have. */
+    /** Movements on the hands in flows at a level: about three in five of what a class may have. */
     private static final int[] MOST_LOADS = {18, 32, 46};
 
     private final Attempt attempt;

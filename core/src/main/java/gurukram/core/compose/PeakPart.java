@@ -1,16 +1,15 @@
 package gurukram.core.compose;
 
+import gurukram.core.check.HighRisk;
 import gurukram.core.check.Preparation;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Range;
-import gurukram.core.plan.Prop;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.Texts;
 import gurukram.core.plan.Theme;
 import gurukram.core.pose.ActionUse;
 import gurukram.core.pose.Base;
-import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
 import java.util.ArrayList;
@@ -126,20 +125,10 @@ final class PeakPart {
         if (pose.equals(goal.pose()) || pose.risk() == Risk.HIGH) lines.add("Way out: " + easier + ".");
         Step guarded = step;
         if (pose.risk() == Risk.HIGH) {
-            lines.add("Watched by the teacher, at most 4 mats at a time.");
-            guarded = guarded.withProps(propsOf(pose));
+            lines.add(HighRisk.WATCHED);
+            guarded = guarded.withProps(HighRisk.propsOf(attempt.catalogue(), pose));
         }
         return lines.isEmpty() ? guarded : guarded.withNote(String.join("\n", lines));
-    }
-
-    private List<Prop> propsOf(Pose pose) {
-        for (Ladder ladder : attempt.catalogue().laddersWith(pose.id())) {
-            List<Prop> props = ladder.rungs().get(ladder.rungOf(pose.id()) - 1).props().stream()
-                    .map(use -> new Prop(use.number(), use.prop()))
-                    .toList();
-            if (!props.isEmpty()) return props;
-        }
-        return List.of();
     }
 
     /** What balances the peak afterwards. */

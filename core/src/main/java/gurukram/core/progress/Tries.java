@@ -25,9 +25,12 @@ public record Tries(
     public static final Limit TRIES = new Limit("Tries", 1, 50);
     public static final Limit CLEAN = new Limit("Clean tries", 0, 50);
     public static final Limit SECONDS = new Limit("Seconds a side", 1, 600);
+    public static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
+    public static final LocalDate LAST_DAY = LocalDate.of(2100, 12, 31);
     private static final int PERCENT_APART = 20;
 
     public Tries {
+        if (day.isBefore(FIRST_DAY) || day.isAfter(LAST_DAY)) throw new Refused("A day between 2000 and 2100, please.");
         TRIES.check(tries);
         CLEAN.check(clean);
         if (clean > tries) throw new Refused("%d clean tries are more than the %d there were.".formatted(clean, tries));

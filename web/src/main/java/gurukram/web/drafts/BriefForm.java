@@ -1,5 +1,8 @@
 package gurukram.web.drafts;
 
+import static gurukram.web.shared.Typed.one;
+import static gurukram.web.shared.Typed.take;
+
 import gurukram.core.compose.Brief;
 import gurukram.core.compose.Flavour;
 import gurukram.core.compose.Focus;
@@ -19,11 +22,9 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Supplier;
 
 /**
  * A brief as it was typed.
@@ -61,11 +62,11 @@ public record BriefForm(Map<String, String> typed) {
         return new BriefForm(typed);
     }
 
-    /** Only the fields a brief has, so that nothing else is kept. */
+    /** Only the fields a brief has, so that nothing else is kept, and no letters that cannot be. */
     static BriefForm of(Map<String, String> sent) {
         Map<String, String> typed = new LinkedHashMap<>();
         sent.forEach((field, value) -> {
-            if (FIELDS.contains(field) || field.startsWith("wish-")) typed.put(field, value);
+            if (FIELDS.contains(field) || field.startsWith("wish-")) typed.put(field, value.replaceAll("\\p{Cc}", " "));
         });
         return new BriefForm(typed);
     }
@@ -129,10 +130,10 @@ public record BriefForm(Map<String, String> typed) {
             gurukram.core.group.Group people,
             Map<String, String> problems) {
         Integer minutes = take("minutes", problems, () -> Brief.MINUTES.parse(value("minutes")));
-        Style style = take("style", problems, () -> one(Style.class, "style"));
-        Level level = take("level", problems, () -> one(Level.class, "level"));
-        Side first = take("first", problems, () -> one(Side.class, "first"));
-        Flavour flavour = take("flavour", problems, () -> one(Flavour.class, "flavour"));
+        Style style = take("style", problems, () -> one(Style.class, value("style")));
+        Level level = take("level", problems, () -> one(Level.class, value("level")));
+        Side first = take("first", problems, () -> one(Side.class, value("first")));
+        Flavour flavour = take("flavour", problems, () -> one(Flavour.class, value("flavour")));
         String peak = take("peak", problems, () -> peak(catalogue));
         Theme theme = take("theme", problems, () -> Theme.titled(value("theme")));
         if (theme != null) {
@@ -188,22 +189,5 @@ public record BriefForm(Map<String, String> typed) {
 
     private static List<String> names(List<Pose> poses) {
         return poses.stream().map(Pose::name).toList();
-    }
-
-    private <E extends Enum<E>> E one(Class<E> type, String field) {
-        try {
-            return Enum.valueOf(type, value(field).toUpperCase(Locale.ROOT));
-        } catch (IllegalArgumentException e) {
-            throw new Refused("Please choose one of the list.");
-        }
-    }
-
-    private static <T> T take(String field, Map<String, String> problems, Supplier<T> value) {
-        try {
-            return value.get();
-        } catch (Refused e) {
-            problems.put(field, e.getMessage());
-            return null;
-        }
     }
 }

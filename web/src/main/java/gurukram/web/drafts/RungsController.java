@@ -1,5 +1,7 @@
 package gurukram.web.drafts;
 
+import static gurukram.web.shared.Typed.take;
+
 import gurukram.core.pose.Ladder;
 import gurukram.core.progress.Standing;
 import gurukram.core.progress.Tries;
@@ -19,7 +21,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -165,18 +166,11 @@ class RungsController {
 
     private static LocalDate day(String typed) {
         try {
-            return LocalDate.parse(typed.strip());
+            LocalDate day = LocalDate.parse(typed.strip());
+            if (!day.isBefore(Tries.FIRST_DAY) && !day.isAfter(Tries.LAST_DAY)) return day;
+            throw new Refused("A day between 2000 and 2100, please.");
         } catch (DateTimeParseException e) {
             throw new Refused("A day such as 2026-03-02, please; “" + typed + "” is none.");
-        }
-    }
-
-    private static <T> T take(String field, Map<String, String> problems, Supplier<T> value) {
-        try {
-            return value.get();
-        } catch (Refused e) {
-            problems.put(field, e.getMessage());
-            return null;
         }
     }
 }

@@ -1,5 +1,8 @@
 package gurukram.web.groups;
 
+import static gurukram.web.shared.Typed.one;
+import static gurukram.web.shared.Typed.take;
+
 import gurukram.core.notation.SchoolWords;
 import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Style;
@@ -12,10 +15,8 @@ import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
-import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import java.util.function.Supplier;
 
 /**
  * A group as it was typed.
@@ -76,15 +77,6 @@ public record GroupForm(Map<String, String> typed) {
         return new Group(id, name, day, starts, slot, level, mats, needs, style, school, touch, room);
     }
 
-    private static <T> T take(String field, Map<String, String> problems, Supplier<T> value) {
-        try {
-            return value.get();
-        } catch (Refused e) {
-            problems.put(field, e.getMessage());
-            return null;
-        }
-    }
-
     private String name() {
         String name = Plain.line(value("name"), "A group’s name", MOST_NAME_LETTERS);
         if (name.isEmpty()) throw new Refused("A group needs a name, such as “Tuesday early tide”.");
@@ -98,14 +90,6 @@ public record GroupForm(Map<String, String> typed) {
             throw new Refused("A time such as 18:30, please; “" + value("starts") + "” is none.");
         }
         return LocalTime.parse(clock);
-    }
-
-    private static <E extends Enum<E>> E one(Class<E> type, String name) {
-        try {
-            return Enum.valueOf(type, name.toUpperCase(Locale.ROOT));
-        } catch (IllegalArgumentException e) {
-            throw new Refused("Please choose one of the list.");
-        }
     }
 
     private static UUID uuid(String id) {

@@ -185,6 +185,14 @@ class DraftsTest {
     }
 
     @Test
+    void lettersThatCannotBeKeptDoNoHarm() {
+        assertThat(drafts(draft("theme", "Har\u0000bour\u0007 light"))).hasSize(3);
+        HttpResponse<String> answer = http.post("/drafts", brief("first", "UP"));
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("Please choose one of the list.");
+    }
+
+    @Test
     void aThemeAloneLeadsSomewhere() {
         String set = draft("peak", "", "theme", "Like a mast in the wind", "style", "HATHA");
         String page = http.get(drafts(set).get(0)).body();
@@ -291,7 +299,7 @@ class DraftsTest {
                 .create(teacher, Group.of("Noon", DayOfWeek.MONDAY, LocalTime.NOON, 60, Level.BEGINNER));
         Map<String, List<String>> wrong = Map.of(
                 "rung", List.of("9", "from 1 to 7"),
-                "day", List.of("yesterday", "A day such as 2026-03-02"),
+                "day", List.of("+999999999-01-01", "A day between 2000 and 2100"),
                 "tries", List.of("0", "from 1 to 50"),
                 "clean", List.of("7", "7 clean tries are more than the 3 there were"),
                 "right", List.of("12", "both sides"),

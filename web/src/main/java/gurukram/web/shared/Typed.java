@@ -1,0 +1,30 @@
+package gurukram.web.shared;
+
+import gurukram.core.text.Refused;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Supplier;
+
+/** Reading the fields of a form, all of them, so that everything that cannot be taken is said at once. */
+public final class Typed {
+    private Typed() {}
+
+    /** The value of a field; null when it is refused, and why stands under the field's name then. */
+    public static <T> T take(String field, Map<String, String> problems, Supplier<T> value) {
+        try {
+            return value.get();
+        } catch (Refused e) {
+            problems.put(field, e.getMessage());
+            return null;
+        }
+    }
+
+    /** One of a closed list, by its name in any case; {@link Refused} otherwise. */
+    public static <E extends Enum<E>> E one(Class<E> type, String name) {
+        try {
+            return Enum.valueOf(type, name.toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            throw new Refused("Please choose one of the list.");
+        }
+    }
+}
