@@ -3,12 +3,12 @@ package gurukram.bench;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.Item;
-import gurukram.core.plan.Names;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
 import java.util.List;
@@ -80,18 +80,18 @@ final class Classes {
     }
 
     static ClassPlan read(String text, PoseCatalogue catalogue) {
-        return new NotationReader(catalogue, Names.numbers()).read(text).planOrRefused();
+        return new NotationReader(catalogue, NodeNames.numbers()).read(text).planOrRefused();
     }
 
     /** The salutation flow again and again, until there are so many moments; more than the rules let a class have. */
     static ClassPlan ofMoments(int moments, PoseCatalogue catalogue) {
         ClassPlan one = read("salutations:\ntwelve positions b, 108 rounds\nend flow\n", catalogue);
         Flow flow = (Flow) one.sections().get(0).items().get(0);
-        Supplier<NodeId> ids = Names.numbers();
+        Supplier<NodeId> ids = NodeNames.numbers();
         FlowSettings settings = flow.settings().withRounds(100);
         List<Item> items = new ArrayList<>();
         for (int i = 0; i <= moments / (12 * 2 * 100); i++)
-            items.add((Item) Names.renamed(flow.with(settings), id -> ids.get()));
+            items.add((Item) NodeNames.renamed(flow.with(settings), id -> ids.get()));
         return ClassPlan.of(
                 one.settings(), Section.of(new NodeId("all"), SectionRole.SALUTATIONS, items.toArray(new Item[0])));
     }

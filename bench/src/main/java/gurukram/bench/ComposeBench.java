@@ -1,11 +1,11 @@
 package gurukram.bench;
 
-import gurukram.core.compose.Brief;
+import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.compose.Composer;
-import gurukram.core.compose.Draft;
-import gurukram.core.plan.School;
-import gurukram.core.plan.Style;
-import gurukram.core.pose.CatalogueReader;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;

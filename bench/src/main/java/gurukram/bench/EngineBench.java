@@ -1,10 +1,10 @@
 package gurukram.bench;
 
+import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.notation.Reading;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Names;
-import gurukram.core.pose.CatalogueReader;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Pace;
@@ -67,7 +67,7 @@ public class EngineBench {
 
     @Benchmark
     public Reading readNinetyMinutes() {
-        return new gurukram.core.notation.NotationReader(catalogue, Names.numbers()).read(text);
+        return new gurukram.core.notation.NotationReader(catalogue, NodeNames.numbers()).read(text);
     }
 
     @Benchmark

@@ -1,5 +1,6 @@
 package gurukram.bench;
 
+import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.check.Checks;
 import gurukram.core.check.Report;
 import gurukram.core.check.Subject;
@@ -7,8 +8,7 @@ import gurukram.core.fit.Fit;
 import gurukram.core.fit.FitAnswer;
 import gurukram.core.fit.FitRequest;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.School;
-import gurukram.core.pose.CatalogueReader;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Pace;

@@ -2,6 +2,7 @@ package gurukram.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -20,8 +21,14 @@ class CoreArchitectureTest {
             .definedBy("gurukram.core.figure..")
             .layer("dose")
             .definedBy("gurukram.core.dose..")
+            .layer("body")
+            .definedBy("gurukram.core.body..")
             .layer("pose")
             .definedBy("gurukram.core.pose..")
+            .layer("catalogue")
+            .definedBy("gurukram.core.catalogue..")
+            .layer("progress")
+            .definedBy("gurukram.core.progress..")
             .layer("plan")
             .definedBy("gurukram.core.plan..")
             .layer("score")
@@ -54,13 +61,28 @@ class CoreArchitectureTest {
             .mayOnlyBeAccessedByLayers("cue", "fit", "check", "compose")
             .whereLayer("plan")
             .mayOnlyBeAccessedByLayers("score", "cue", "notation", "fit", "check", "compose")
+            .whereLayer("catalogue")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("progress")
+            .mayOnlyBeAccessedByLayers("compose")
             .whereLayer("pose")
-            .mayOnlyBeAccessedByLayers("plan", "score", "cue", "notation", "group", "fit", "check", "compose")
+            .mayOnlyBeAccessedByLayers(
+                    "catalogue", "progress", "plan", "score", "cue", "notation", "group", "fit", "check", "compose")
+            .whereLayer("body")
+            .mayOnlyBeAccessedByLayers(
+                    "pose", "catalogue", "plan", "score", "cue", "notation", "fit", "check", "compose")
             .whereLayer("figure")
-            .mayOnlyBeAccessedByLayers("pose")
+            .mayOnlyBeAccessedByLayers("pose", "catalogue")
             .whereLayer("dose")
-            .mayOnlyBeAccessedByLayers("pose", "plan", "score", "cue", "notation", "group", "fit", "check", "compose")
+            .mayOnlyBeAccessedByLayers(
+                    "pose", "catalogue", "plan", "score", "cue", "notation", "group", "fit", "check", "compose")
             .because("a newcomer reads the core in this order");
+
+    @ArchTest
+    static final ArchRule noPackageNeedsOneThatNeedsIt = slices().matching("gurukram.core.(**)")
+            .should()
+            .beFreeOfCycles()
+            .because("a package can be read without the ones that use it");
 
     @ArchTest
     static final ArchRule theCoreKnowsNoOutsideWorld = noClasses()

@@ -4,7 +4,7 @@ import gurukram.core.notation.NotationReader;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.notation.Reading;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Names;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
@@ -17,7 +17,7 @@ public final class Notation {
     private Notation() {}
 
     public static Reading read(String text) {
-        return new NotationReader(Plans.CATALOGUE, Names.numbers()).read(text);
+        return new NotationReader(Plans.CATALOGUE, NodeNames.numbers()).read(text);
     }
 
     /** The plan of a text in which everything must be understood. */

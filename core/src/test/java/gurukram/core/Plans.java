@@ -1,19 +1,19 @@
 package gurukram.core;
 
+import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseText;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Style;
-import gurukram.core.pose.CatalogueReader;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Moment;

@@ -1,7 +1,7 @@
 /**
- * The pages. Feature packages ({@code account}, {@code plans}, {@code teach}, {@code logbook}, {@code groups}) each with a
- * thin controller, a store with all SQL of one aggregate, and page records; {@code shared} for what they have in common.
+ * The pages: feature packages, each with its controller, its store and its templates; {@code shared} has what all of them need.
+ * Dependencies between features have no cycles.
  *
- * <p>May import the core; nothing imports this.
+ * <p>Imports: none of ours.
  */
 package gurukram.web;

@@ -1,6 +1,7 @@
 package gurukram.web;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -27,6 +28,43 @@ class WebArchitectureTest {
             .because("a feature can be read, and taken out, without the ones that use it");
 
     @ArchTest
+    static final ArchRule noPackageNeedsOneThatNeedsIt = slices().matching("gurukram.web.(**)")
+            .should()
+            .beFreeOfCycles()
+            .because("a package can be read without the ones that use it");
+
+    @ArchTest
+    static final ArchRule aClassPagePointsOneWay = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("plans")
+            .definedBy("gurukram.web.plans")
+            .layer("edit")
+            .definedBy("gurukram.web.plans.edit")
+            .layer("field")
+            .definedBy("gurukram.web.plans.field")
+            .layer("findings")
+            .definedBy("gurukram.web.plans.findings")
+            .layer("spine")
+            .definedBy("gurukram.web.plans.spine")
+            .layer("panel")
+            .definedBy("gurukram.web.plans.panel")
+            .layer("page")
+            .definedBy("gurukram.web.plans.page")
+            .whereLayer("page")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("panel")
+            .mayOnlyBeAccessedByLayers("page")
+            .whereLayer("spine")
+            .mayOnlyBeAccessedByLayers("panel", "page")
+            .whereLayer("findings")
+            .mayOnlyBeAccessedByLayers("spine", "panel", "page")
+            .whereLayer("field")
+            .mayOnlyBeAccessedByLayers("findings", "spine", "panel", "page")
+            .whereLayer("edit")
+            .mayOnlyBeAccessedByLayers("field", "findings", "spine", "panel", "page")
+            .because("a newcomer reads the class page in this order");
+
+    @ArchTest
     static final ArchRule sharedKnowsNoFeature = noClasses()
             .that()
             .resideInAPackage("gurukram.web.shared..")
@@ -34,6 +72,11 @@ class WebArchitectureTest {
             .dependOnClassesThat()
             .resideInAnyPackage(
                     "gurukram.web.plans..",
+                    "gurukram.web.poses..",
+                    "gurukram.web.drafts..",
+                    "gurukram.web.drawing..",
+                    "gurukram.web.exchange..",
+                    "gurukram.web.groups..",
                     "gurukram.web.teach..",
                     "gurukram.web.logbook..",
                     "gurukram.web.account..",

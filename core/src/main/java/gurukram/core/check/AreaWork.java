@@ -1,7 +1,7 @@
 package gurukram.core.check;
 
-import gurukram.core.pose.BodyArea;
-import gurukram.core.pose.Felt;
+import gurukram.core.body.BodyArea;
+import gurukram.core.body.Felt;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;

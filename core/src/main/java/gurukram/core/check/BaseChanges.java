@@ -1,8 +1,8 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Base;
 import gurukram.core.plan.NodeId;
-import gurukram.core.pose.Base;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.List;

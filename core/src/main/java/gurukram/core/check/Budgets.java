@@ -3,7 +3,7 @@ package gurukram.core.check;
 import com.google.auto.service.AutoService;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.Style;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.score.Score;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;

@@ -2,8 +2,8 @@ package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;

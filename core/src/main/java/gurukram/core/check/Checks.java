@@ -1,9 +1,9 @@
 package gurukram.core.check;
 
-import gurukram.core.group.Group;
+import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.PlanRules;
-import gurukram.core.plan.School;
+import gurukram.core.plan.edit.PlanRules;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Unfolder;
@@ -29,13 +29,13 @@ public final class Checks {
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
     private final School teachers;
-    private final Group group;
+    private final People group;
 
     /**
      * @param teachers the teacher's school
      * @param group whom the class is for; null when nobody in particular
      */
-    public Checks(PoseCatalogue catalogue, Unfolder unfolder, School teachers, Group group) {
+    public Checks(PoseCatalogue catalogue, Unfolder unfolder, School teachers, People group) {
         this.catalogue = catalogue;
         this.unfolder = unfolder.with(teachers);
         this.teachers = teachers;

@@ -1,14 +1,14 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Texts;
-import gurukram.core.plan.Theme;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.Texts;
+import gurukram.core.plan.settings.Theme;
 import gurukram.core.text.Claims;
 import java.util.LinkedHashSet;
 import java.util.List;

@@ -3,11 +3,11 @@ package gurukram.core.check;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.SideRule;
 import java.util.List;
 
 /** After the rest people are brought back: the class has a close. */

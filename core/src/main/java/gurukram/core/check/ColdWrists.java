@@ -1,7 +1,7 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
-import gurukram.core.pose.Action;
+import gurukram.core.body.Action;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;

@@ -1,16 +1,16 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Base;
+import gurukram.core.body.Side;
+import gurukram.core.body.SpineDirection;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
-import gurukram.core.pose.Base;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.Side;
-import gurukram.core.pose.SpineDirection;
 import gurukram.core.score.Moment;
 import java.util.ArrayList;
 import java.util.List;

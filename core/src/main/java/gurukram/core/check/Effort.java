@@ -1,9 +1,9 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Base;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.pose.Base;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.EnumSet;

@@ -2,14 +2,14 @@ package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSides;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.Rounds;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.Rounds;
 import java.util.List;
 
 /** A change for some rounds or levels changes something, in rounds that there are. */

@@ -1,10 +1,10 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Facing;
+import gurukram.core.body.MatDirection;
 import gurukram.core.plan.NodeId;
 import gurukram.core.pose.Complexity;
-import gurukram.core.pose.Facing;
-import gurukram.core.pose.MatDirection;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
 import java.util.ArrayList;

@@ -1,8 +1,8 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.BodyArea;
 import gurukram.core.plan.NodeId;
-import gurukram.core.pose.BodyArea;
 import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.util.EnumSet;

@@ -1,11 +1,11 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Base;
+import gurukram.core.body.Side;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.School.LegRule;
-import gurukram.core.pose.Base;
-import gurukram.core.pose.Side;
+import gurukram.core.plan.settings.School.LegRule;
 import gurukram.core.score.Feet;
 import gurukram.core.score.Moment;
 import java.util.ArrayList;

@@ -1,18 +1,18 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Prop;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.Risk;
-import gurukram.core.pose.Side;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;

@@ -1,6 +1,6 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.edit.PlanEdit;
 
 /**
  * A change that takes a finding away.

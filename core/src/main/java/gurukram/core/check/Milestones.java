@@ -2,9 +2,9 @@ package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;

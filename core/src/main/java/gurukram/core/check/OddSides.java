@@ -1,18 +1,18 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
 import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.FlowSides.Leads;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
-import gurukram.core.pose.Side;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSides.Leads;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.score.Moment;
 import java.util.ArrayList;
 import java.util.HashSet;

@@ -1,10 +1,10 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
-import gurukram.core.pose.Action;
+import gurukram.core.body.Action;
+import gurukram.core.body.Side;
+import gurukram.core.body.SideOf;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.Side;
-import gurukram.core.pose.SideOf;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;

@@ -1,14 +1,14 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.SideBehaviour;
+import gurukram.core.body.SpineDirection;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Section;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.SideBehaviour;
-import gurukram.core.pose.SpineDirection;
 import gurukram.core.score.Moment;
 import java.util.Comparator;
 import java.util.List;

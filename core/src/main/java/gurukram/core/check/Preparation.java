@@ -1,12 +1,12 @@
 package gurukram.core.check;
 
+import gurukram.core.body.Action;
+import gurukram.core.body.ActionUse;
+import gurukram.core.body.Side;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.pose.Action;
-import gurukram.core.pose.ActionUse;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
@@ -135,7 +135,7 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
     /** Seconds a side that prepare a demand of 2 or 3 where no setting says otherwise. */
     public static int usualSeconds(int strength) {
         return (strength == 3 ? SECONDS_OF_3 : SECONDS_OF_2)
-                .at(gurukram.core.pose.Level.BEGINNER, gurukram.core.plan.Thresholds.NONE);
+                .at(gurukram.core.pose.Level.BEGINNER, gurukram.core.plan.settings.Thresholds.NONE);
     }
 
     static long wantedMs(Subject subject, Demand demand) {

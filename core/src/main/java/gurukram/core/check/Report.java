@@ -1,7 +1,8 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.Marks;
+import gurukram.core.plan.settings.Marks;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What the checks say about a class.
@@ -20,6 +21,11 @@ public record Report(List<Finding> findings, List<Muted> muted) {
 
     public long count(Severity severity) {
         return findings.stream().filter(f -> f.severity() == severity).count();
+    }
+
+    /** The finding with a key, where it is still there. */
+    public Optional<Finding> find(String key) {
+        return findings.stream().filter(f -> f.key().equals(key)).findFirst();
     }
 
     public boolean has(Finding finding) {

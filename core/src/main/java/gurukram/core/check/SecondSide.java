@@ -1,17 +1,17 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Side;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSides;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Section;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
-import gurukram.core.pose.Side;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.SideRule;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -268,7 +268,7 @@ public final class SecondSide implements Check {
                     .findFirst()
                     .orElse(null);
             if (own != null) taken.add(own.id());
-            wanted.add(own != null ? own : ((Step) gurukram.core.plan.Mirrored.of(step)).named(other(step.id())));
+            wanted.add(own != null ? own : ((Step) gurukram.core.plan.edit.Mirrored.of(step)).named(other(step.id())));
         }
         Set<NodeId> secondIds = new HashSet<>();
         second.sided().forEach(step -> secondIds.add(step.id()));
@@ -279,7 +279,7 @@ public final class SecondSide implements Check {
         }
         there.stream().filter(step -> !taken.contains(step.id())).forEach(step -> {
             int behind = lastOf(items, first.sided());
-            items.add(behind + 1, ((Step) gurukram.core.plan.Mirrored.of(step)).named(other(step.id())));
+            items.add(behind + 1, ((Step) gurukram.core.plan.edit.Mirrored.of(step)).named(other(step.id())));
             items.add(lastOf(items, wanted) + 1, step);
         });
         return items;

@@ -5,7 +5,7 @@ import gurukram.core.fit.Fit;
 import gurukram.core.fit.FitAnswer;
 import gurukram.core.fit.FitRequest;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.score.Score;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;

@@ -1,15 +1,15 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Base;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
-import gurukram.core.pose.Base;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.SideBehaviour;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Transitions;
 import gurukram.core.time.Breath;

@@ -2,17 +2,17 @@ package gurukram.core.check;
 
 import gurukram.core.cue.Cue;
 import gurukram.core.cue.Cues;
-import gurukram.core.group.Group;
+import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.Marks;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.School;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.Marks;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -42,7 +42,7 @@ public final class Subject {
     private final Unfolder unfolder;
     private final School teachers;
     private final School school;
-    private final Group group;
+    private final People group;
     private final Score score;
     private final Pose[] poses;
     private final Map<NodeId, Node> nodes = new HashMap<>();
@@ -54,7 +54,7 @@ public final class Subject {
     private List<Double> effort;
     private List<Cue> cues;
 
-    Subject(ClassPlan plan, Level level, PoseCatalogue catalogue, Unfolder unfolder, School teachers, Group group) {
+    Subject(ClassPlan plan, Level level, PoseCatalogue catalogue, Unfolder unfolder, School teachers, People group) {
         this.plan = plan;
         this.level = level;
         this.catalogue = catalogue;
@@ -123,7 +123,7 @@ public final class Subject {
     }
 
     /** Null when the class is for nobody in particular. */
-    Group group() {
+    People group() {
         return group;
     }
 

@@ -1,10 +1,10 @@
 package gurukram.core.check;
 
 import gurukram.core.plan.Layer;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Texts;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Texts;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
 import java.util.ArrayList;
@@ -23,7 +23,7 @@ final class Swap {
             if (to.sides().hasSides() && !step.sides().isSided()) {
                 var flow = subject.plan().flowAround(step.id());
                 sides = flow == null
-                        ? new SideRule.Both(gurukram.core.pose.Side.RIGHT)
+                        ? new SideRule.Both(gurukram.core.body.Side.RIGHT)
                         : flow.settings().sides().usualFor(to);
             }
             other = step.withPose(to.id()).withSides(sides);

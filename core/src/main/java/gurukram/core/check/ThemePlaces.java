@@ -7,7 +7,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Theme;
+import gurukram.core.plan.settings.Theme;
 import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package gurukram.core.check;
 
-import gurukram.core.plan.Thresholds;
+import gurukram.core.plan.settings.Thresholds;
 import gurukram.core.pose.Level;
 
 /**

@@ -1,8 +1,8 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
-import gurukram.core.pose.BodyArea;
-import gurukram.core.pose.Felt;
+import gurukram.core.body.BodyArea;
+import gurukram.core.body.Felt;
 import gurukram.core.pose.Pose;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;

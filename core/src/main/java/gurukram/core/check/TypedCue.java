@@ -1,15 +1,15 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Side;
+import gurukram.core.body.SideOf;
 import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
 import gurukram.core.plan.ChosenDose;
-import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Texts;
-import gurukram.core.pose.Side;
-import gurukram.core.pose.SideOf;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.Texts;
 import gurukram.core.score.Moment;
 import gurukram.core.text.Words;
 import java.util.ArrayList;

@@ -1,6 +1,10 @@
 /**
- * What a teacher trainer would say about a class: one file a rule, found and not listed ({@link gurukram.core.check.Check}).
- * Start at {@code Checks}, then read any rule. May import everything below it and {@code fit}; nothing in the core imports it
- * but {@code compose}.
+ * What a teacher trainer would say about a class: one file a rule, found and not listed ({@code Check}). Read {@code Checks}, then
+ * any rule.
+ *
+ * <p>Imports: body, cue, dose, fit, group, plan, plan.edit, plan.settings, pose, score, text, time.
  */
+@NullMarked
 package gurukram.core.check;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,9 +1,23 @@
 package gurukram.core.compose;
 
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Goal;
+import gurukram.core.compose.parts.Attempt;
+import gurukram.core.compose.parts.Ends;
+import gurukram.core.compose.parts.Filling;
+import gurukram.core.compose.parts.FlowPart;
+import gurukram.core.compose.parts.PeakPart;
+import gurukram.core.compose.parts.PreparationPart;
+import gurukram.core.compose.search.Clock;
+import gurukram.core.compose.search.Dice;
+import gurukram.core.compose.search.Merit;
+import gurukram.core.compose.search.Places;
+import gurukram.core.compose.search.Pool;
+import gurukram.core.compose.search.Sketch;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.Theme;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Pose;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,8 +1,15 @@
 package gurukram.core.compose;
 
+import gurukram.core.body.ActionUse;
+import gurukram.core.body.Base;
 import gurukram.core.check.Preparation;
-import gurukram.core.pose.ActionUse;
-import gurukram.core.pose.Base;
+import gurukram.core.compose.brief.Focus;
+import gurukram.core.compose.brief.Goal;
+import gurukram.core.compose.brief.LeftOut;
+import gurukram.core.compose.brief.Wish;
+import gurukram.core.compose.search.Cover;
+import gurukram.core.compose.search.Dice;
+import gurukram.core.compose.search.Pool;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;

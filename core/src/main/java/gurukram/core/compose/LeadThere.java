@@ -1,6 +1,13 @@
 package gurukram.core.compose;
 
 import gurukram.core.check.Preparation;
+import gurukram.core.compose.brief.Goal;
+import gurukram.core.compose.search.Cover;
+import gurukram.core.compose.search.Dice;
+import gurukram.core.compose.search.Doses;
+import gurukram.core.compose.search.Merit;
+import gurukram.core.compose.search.Places;
+import gurukram.core.compose.search.Pool;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;

@@ -1,13 +1,17 @@
 package gurukram.core.compose;
 
+import gurukram.core.compose.brief.Goal;
+import gurukram.core.compose.brief.LeftOut;
+import gurukram.core.compose.search.Move;
+import gurukram.core.compose.search.Pool;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;

@@ -1,12 +1,12 @@
 package gurukram.core.compose;
 
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.SideBehaviour;
 import gurukram.core.score.Transitions;
 import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;

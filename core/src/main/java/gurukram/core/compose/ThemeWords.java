@@ -1,7 +1,8 @@
 package gurukram.core.compose;
 
-import gurukram.core.pose.Action;
-import gurukram.core.pose.BodyArea;
+import gurukram.core.body.Action;
+import gurukram.core.body.BodyArea;
+import gurukram.core.compose.brief.Focus;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Problem;

@@ -1,7 +1,11 @@
 package gurukram.core.compose;
 
+import gurukram.core.body.ActionUse;
+import gurukram.core.body.BodyArea;
+import gurukram.core.body.Felt;
 import gurukram.core.check.Preparation;
 import gurukram.core.check.Subject;
+import gurukram.core.compose.brief.Focus;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
@@ -9,9 +13,6 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
-import gurukram.core.pose.ActionUse;
-import gurukram.core.pose.BodyArea;
-import gurukram.core.pose.Felt;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;

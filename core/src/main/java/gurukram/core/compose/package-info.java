@@ -1,4 +1,10 @@
 /**
- * Whole classes from a brief, and what could come next. May use everything of the core; only pages use it.
+ * Whole classes from a brief, and what could come next. Read {@code Composer}, {@code Build}; {@code Why} gives the reasons.
+ *
+ * <p>Imports: body, check, compose.brief, compose.parts, compose.search, dose, fit, plan, plan.edit, plan.settings, pose,
+ * score, text, time.
  */
+@NullMarked
 package gurukram.core.compose;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,6 +1,6 @@
 package gurukram.core.cue;
 
-import gurukram.core.pose.Side;
+import gurukram.core.body.Side;
 
 /**
  * What is said at one moment.

@@ -1,8 +1,8 @@
 package gurukram.core.cue;
 
-import gurukram.core.plan.School;
+import gurukram.core.body.Side;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.text.CuePlaces;
 import java.util.Locale;

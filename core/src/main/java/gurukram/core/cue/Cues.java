@@ -1,16 +1,16 @@
 package gurukram.core.cue;
 
+import gurukram.core.body.Side;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.CueLevel;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.School;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.CueLevel;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.text.Refused;

@@ -1,7 +1,7 @@
 package gurukram.core.cue;
 
+import gurukram.core.body.Side;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.text.Words;
 import gurukram.core.time.Breath;

@@ -1,7 +1,7 @@
 package gurukram.core.cue;
 
+import gurukram.core.body.SideOf;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.SideOf;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 

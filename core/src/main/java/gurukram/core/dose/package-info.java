@@ -1,6 +1,9 @@
 /**
- * How much of a pose: holds, movements, repetitions, open time, and how a teacher writes them.
+ * How much of a pose: holds, movements, repetitions, open time, and how a teacher writes them. Read {@code Dose}, {@code DoseText}.
  *
- * <p>May import time and text.
+ * <p>Imports: text, time.
  */
+@NullMarked
 package gurukram.core.dose;
+
+import org.jspecify.annotations.NullMarked;

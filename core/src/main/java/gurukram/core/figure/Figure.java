@@ -17,7 +17,7 @@ import java.util.Map;
  * @param behind parts drawn before all others, {@code before} after all others
  */
 public record Figure(
-        View view,
+        Viewpoint view,
         Double hips,
         double low,
         double high,
@@ -27,7 +27,7 @@ public record Figure(
         double pelvisTurn,
         double chestTurn,
         Map<Part, Limb> limbs,
-        List<Prop> props,
+        List<DrawnProp> props,
         List<Part> behind,
         List<Part> before) {
 

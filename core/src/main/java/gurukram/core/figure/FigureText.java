@@ -29,7 +29,7 @@ public final class FigureText {
     }
 
     private Figure figure() {
-        View view = constant("view", View.class, View.SIDE);
+        Viewpoint view = constant("view", Viewpoint.class, Viewpoint.SIDE);
         Segment[] spine = spine();
         Double head = number("head");
         double[] turn = numbers("turn", view.turn(), view.turn());
@@ -38,10 +38,10 @@ public final class FigureText {
         limb(limbs, Part.LEG, null, view);
         limb(limbs, Part.ARM2, Part.ARM, view);
         limb(limbs, Part.LEG2, Part.LEG, view);
-        List<Prop> props = new ArrayList<>();
+        List<DrawnProp> props = new ArrayList<>();
         for (String prop : split("props")) {
             try {
-                props.add(Prop.parse(prop));
+                props.add(DrawnProp.parse(prop));
             } catch (IllegalArgumentException e) {
                 problems.add("props: " + e.getMessage());
             }
@@ -64,7 +64,7 @@ public final class FigureText {
                 parts("before"));
     }
 
-    private void limb(Map<Part, Limb> limbs, Part part, Part like, View view) {
+    private void limb(Map<Part, Limb> limbs, Part part, Part like, Viewpoint view) {
         String text = fields.remove(part.word());
         if (text == null && like == null) {
             problems.add(part.word() + " is missing");
@@ -161,7 +161,7 @@ public final class FigureText {
         if (f.face() != null) fields.put("face", Numbers.plain(f.face()));
         fields.put("turn", Numbers.plain(f.pelvisTurn()) + " " + Numbers.plain(f.chestTurn()));
         f.limbs().forEach((part, limb) -> fields.put(part.word(), limb.toString()));
-        put(fields, "props", f.props().stream().map(Prop::toString).toList());
+        put(fields, "props", f.props().stream().map(DrawnProp::toString).toList());
         put(fields, "behind", f.behind().stream().map(Part::word).toList());
         put(fields, "before", f.before().stream().map(Part::word).toList());
         return fields;

@@ -1,7 +1,7 @@
 package gurukram.core.figure;
 
 /** Numbers as written in figures: at most two places, no trailing zeros. */
-final class Numbers {
+public final class Numbers {
     private Numbers() {}
 
     static String plain(double number) {

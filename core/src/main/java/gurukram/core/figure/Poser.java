@@ -26,7 +26,7 @@ public final class Poser {
 
     /** Never fails: what cannot be reached is reached for as far as it goes, and told in {@link Skeleton#problems()}. */
     public static Skeleton pose(Figure figure) {
-        if (figure.hips() != null || figure.view() == View.ABOVE) return new Poser(figure).from(hipsOr(figure, 0));
+        if (figure.hips() != null || figure.view() == Viewpoint.ABOVE) return new Poser(figure).from(hipsOr(figure, 0));
         Skeleton hanging = new Poser(figure).from(0);
         return new Poser(figure).from(-hanging.lowest());
     }
@@ -129,8 +129,8 @@ public final class Poser {
             return floor
                     ? flat
                     : new Segment(lower.degrees() + 72 * figure.view().forward(), 1);
-        boolean out = figure.view() == View.BACK == part.isOther();
-        if (figure.view() == View.ABOVE) return new Segment(lower.degrees() + (out ? -35 : 35), 0.6);
+        boolean out = figure.view() == Viewpoint.BACK == part.isOther();
+        if (figure.view() == Viewpoint.ABOVE) return new Segment(lower.degrees() + (out ? -35 : 35), 0.6);
         return new Segment(out ? -50 : -130, 0.55);
     }
 

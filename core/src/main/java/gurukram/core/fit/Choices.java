@@ -6,20 +6,20 @@ import gurukram.core.dose.Reps;
 import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.FlowSides.Leads;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
-import gurukram.core.plan.Marks;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSides.Leads;
+import gurukram.core.plan.settings.Marks;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -38,7 +38,7 @@ import java.util.Set;
  * rounds that take turns only come in even numbers; a flow that holds a side of its own keeps its rounds and doses. Rounds go
  * up to half as many again, at least two more, and not below the first round of a written change (ours).
  */
-final class Choices {
+public final class Choices {
     private static final int ROUND = 10;
     private static final int TRIM = 15;
     private static final int MOST_INNER = 2_000;
@@ -207,7 +207,7 @@ final class Choices {
         return peak ? Amounts.PEAK_BREATH : Amounts.BREATH;
     }
 
-    private static gurukram.core.pose.Side oneSide(Step step) {
+    private static gurukram.core.body.Side oneSide(Step step) {
         SideRule rule = step.sides() instanceof SideRule.Compound compound ? compound.base() : step.sides();
         return rule instanceof SideRule.Only only ? only.side() : null;
     }

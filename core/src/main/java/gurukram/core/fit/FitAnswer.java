@@ -2,7 +2,7 @@ package gurukram.core.fit;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.edit.PlanEdit;
 import java.util.List;
 
 /** What came of fitting. */

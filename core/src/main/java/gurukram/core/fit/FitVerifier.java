@@ -1,19 +1,19 @@
 package gurukram.core.fit;
 
+import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Range;
 import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.FlowSides.Leads;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSides.Leads;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.score.SideWork;

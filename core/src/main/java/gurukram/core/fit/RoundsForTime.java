@@ -2,11 +2,11 @@ package gurukram.core.fit;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.FlowSides.Leads;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSides.Leads;
 import gurukram.core.pose.Level;
 import gurukram.core.score.NodeTotal;
 import gurukram.core.score.Unfolder;

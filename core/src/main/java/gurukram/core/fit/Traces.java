@@ -1,12 +1,12 @@
 package gurukram.core.fit;
 
+import gurukram.core.body.Base;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.Step;
-import gurukram.core.pose.Base;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;

@@ -1,6 +1,10 @@
 /**
- * Ending on the minute: the least change of a plan that gives it a length, exactly. Read {@code Fit}, then {@code Choices}
- * (what may change, how long it is, what it costs) and {@code LeastChange} (the arithmetic of choosing). May import plan,
- * score, pose, dose and the basics.
+ * Ending on the minute: the least change of a plan that gives it a length, exactly. Read {@code Fit}, then {@code Choices} (what
+ * may change, how long it is, what it costs), {@code LeastChange} (the arithmetic of choosing), {@code FitVerifier}.
+ *
+ * <p>Imports: body, dose, plan, plan.edit, plan.settings, pose, score, text, time.
  */
+@NullMarked
 package gurukram.core.fit;
+
+import org.jspecify.annotations.NullMarked;

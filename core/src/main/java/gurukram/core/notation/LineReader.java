@@ -1,9 +1,15 @@
 package gurukram.core.notation;
 
+import gurukram.core.notation.line.FlowLine;
+import gurukram.core.notation.line.Line;
+import gurukram.core.notation.line.LineContext;
+import gurukram.core.notation.line.SectionLine;
+import gurukram.core.notation.line.StepLine;
+import gurukram.core.notation.line.TwelvePositions;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import java.util.Optional;

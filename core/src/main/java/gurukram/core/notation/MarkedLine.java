@@ -1,14 +1,19 @@
 package gurukram.core.notation;
 
+import gurukram.core.notation.line.HeaderLine;
+import gurukram.core.notation.line.LayerLine;
+import gurukram.core.notation.words.CueingWords;
+import gurukram.core.notation.words.MarkWords;
+import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Texts;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.Texts;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import java.util.Optional;

@@ -1,16 +1,16 @@
 package gurukram.core.notation;
 
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Link;
-import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.SameNodes;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.SameNodes;
+import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Problem;
@@ -127,11 +127,12 @@ public final class NodeText {
         if (step.note().isEmpty()) step = step.withNote(((Step) before).note());
         NodeId id = step.id();
         ClassPlan named = SameNodes.named(alone(step), alone((Step) before));
-        return Names.renamed(named.sections().get(0).items().get(0), name -> name.equals(id) ? before.id() : name);
+        return NodeNames.renamed(named.sections().get(0).items().get(0), name -> name.equals(id) ? before.id() : name);
     }
 
     private static ClassPlan alone(Step step) {
-        ClassSettings settings = ClassSettings.of("One step", 60, gurukram.core.plan.Style.HATHA, Level.BEGINNER);
+        ClassSettings settings =
+                ClassSettings.of("One step", 60, gurukram.core.plan.settings.Style.HATHA, Level.BEGINNER);
         return ClassPlan.of(settings, Section.of(new NodeId("alone"), SectionRole.STANDING, step));
     }
 }

@@ -1,15 +1,23 @@
 package gurukram.core.notation;
 
+import gurukram.core.notation.line.FlowLine;
+import gurukram.core.notation.line.HeaderLine;
+import gurukram.core.notation.line.LayerLine;
+import gurukram.core.notation.line.LinkLine;
+import gurukram.core.notation.line.SectionLine;
+import gurukram.core.notation.line.StepLine;
+import gurukram.core.notation.words.MarkWords;
+import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
-import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
-import gurukram.core.plan.School;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -23,7 +31,7 @@ public final class NotationWriter {
 
     public NotationWriter(PoseCatalogue catalogue) {
         this.steps = new StepLine(catalogue);
-        this.layers = new LayerLine(steps, Names.numbers());
+        this.layers = new LayerLine(steps, NodeNames.numbers());
         this.header = new HeaderLine(catalogue);
     }
 

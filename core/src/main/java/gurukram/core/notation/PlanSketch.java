@@ -1,14 +1,17 @@
 package gurukram.core.notation;
 
 import gurukram.core.dose.Dose;
+import gurukram.core.notation.line.Line;
+import gurukram.core.notation.line.LineContext;
+import gurukram.core.notation.line.LinkLine;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import java.util.ArrayList;

@@ -5,11 +5,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** A node while its lines are read: its own value, and what stands in it so far. */
-final class Sketch {
+public final class Sketch {
     Node value;
     final List<Sketch> children = new ArrayList<>();
 
-    Sketch(Node value) {
+    public Sketch(Node value) {
         this.value = value.withChildren(List.of());
         value.children().forEach(child -> children.add(new Sketch(child)));
     }

@@ -1,6 +1,9 @@
 /**
- * Plans as a teacher types them: today one line at a time.
+ * Plans as a teacher types them. Read {@code NotationReader}, {@code NotationWriter}; {@code LineReader} reads one line.
  *
- * <p>May import time, text, dose, pose and plan. The composer takes the lists of twelve positions from here.
+ * <p>Imports: dose, notation.line, notation.words, plan, plan.edit, plan.settings, pose, text, time.
  */
+@NullMarked
 package gurukram.core.notation;
+
+import org.jspecify.annotations.NullMarked;

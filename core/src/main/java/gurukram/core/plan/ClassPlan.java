@@ -1,5 +1,8 @@
 package gurukram.core.plan;
 
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.Required;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,7 +68,7 @@ public record ClassPlan(ClassSettings settings, List<Section> sections) {
                 .children();
     }
 
-    ClassPlan withChildrenOf(NodeId parent, List<? extends Node> children) {
+    public ClassPlan withChildrenOf(NodeId parent, List<? extends Node> children) {
         if (parent.equals(NodeId.CLASS)) {
             return new ClassPlan(
                     settings, children.stream().map(ClassPlan::section).toList());
@@ -73,7 +76,7 @@ public record ClassPlan(ClassSettings settings, List<Section> sections) {
         return replacing(parent, node -> node.withChildren(children));
     }
 
-    ClassPlan replacing(NodeId id, java.util.function.UnaryOperator<Node> change) {
+    public ClassPlan replacing(NodeId id, java.util.function.UnaryOperator<Node> change) {
         return new ClassPlan(
                 settings,
                 sections.stream().map(s -> section(replaced(s, id, change))).toList());

@@ -1,6 +1,10 @@
 package gurukram.core.plan;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.Marks;
+import gurukram.core.plan.settings.Required;
+import gurukram.core.plan.settings.Texts;
 import java.util.ArrayList;
 import java.util.List;
 

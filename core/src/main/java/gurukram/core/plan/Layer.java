@@ -4,6 +4,8 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gurukram.core.dose.Dose;
+import gurukram.core.plan.settings.Required;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.text.Refused;
 import java.util.List;
 

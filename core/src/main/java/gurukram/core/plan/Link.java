@@ -1,6 +1,8 @@
 package gurukram.core.plan;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import gurukram.core.plan.settings.Marks;
+import gurukram.core.plan.settings.Required;
 import java.util.List;
 
 /**

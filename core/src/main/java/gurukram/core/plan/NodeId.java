@@ -5,7 +5,7 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.random.RandomGenerator;
 import java.util.regex.Pattern;
 
-/** Names a node of a plan for as long as it lives, through every edit and move. */
+/** NodeNames a node of a plan for as long as it lives, through every edit and move. */
 public record NodeId(@JsonValue String value) {
     private static final Pattern FORM = Pattern.compile("[a-z0-9-]{1,40}");
     private static final String LETTERS = "abcdefghijkmnpqrstuvwxyz23456789";

@@ -1,6 +1,11 @@
 package gurukram.core.plan;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import gurukram.core.plan.settings.Cueing;
+import gurukram.core.plan.settings.Marks;
+import gurukram.core.plan.settings.Required;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.plan.settings.Texts;
 import gurukram.core.text.Plain;
 import java.util.List;
 

@@ -2,6 +2,11 @@ package gurukram.core.plan;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import gurukram.core.dose.Dose;
+import gurukram.core.plan.settings.Marks;
+import gurukram.core.plan.settings.Required;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Texts;
+import gurukram.core.plan.settings.Timing;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;

@@ -1,5 +1,6 @@
 package gurukram.core.plan;
 
+import gurukram.core.plan.settings.Rounds;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
 import java.util.Collections;

@@ -1,6 +1,10 @@
 /**
- * The class as it is written: an immutable tree of sections, flows and steps, and the edits that make one tree of another.
+ * The class as it is written: an immutable tree of sections, flows and steps. Read {@code ClassPlan}, {@code Section},
+ * {@code Flow}, {@code Step}, {@code Layer}.
  *
- * <p>May import time, text, dose and pose.
+ * <p>Imports: dose, plan.edit, plan.settings, pose, text.
  */
+@NullMarked
 package gurukram.core.plan;
+
+import org.jspecify.annotations.NullMarked;

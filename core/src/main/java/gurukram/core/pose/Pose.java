@@ -1,5 +1,16 @@
 package gurukram.core.pose;
 
+import gurukram.core.body.Action;
+import gurukram.core.body.ActionUse;
+import gurukram.core.body.Base;
+import gurukram.core.body.BodyArea;
+import gurukram.core.body.Facing;
+import gurukram.core.body.Felt;
+import gurukram.core.body.MatDirection;
+import gurukram.core.body.SideBehaviour;
+import gurukram.core.body.SideOf;
+import gurukram.core.body.SpineDirection;
+import gurukram.core.body.Twist;
 import gurukram.core.dose.Dose;
 import gurukram.core.figure.Figure;
 import java.util.EnumMap;

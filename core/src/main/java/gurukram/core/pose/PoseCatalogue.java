@@ -88,7 +88,7 @@ public final class PoseCatalogue {
     }
 
     /** Every name of a pose, folded. */
-    static List<String> names(Pose pose) {
+    public static List<String> names(Pose pose) {
         var names = new java.util.LinkedHashSet<>(pose.names().own());
         names.add(Words.fold(pose.id()));
         return List.copyOf(names);

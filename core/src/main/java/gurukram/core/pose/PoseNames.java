@@ -28,7 +28,7 @@ public record PoseNames(
     }
 
     /** Every name that means this pose and no other, folded. */
-    Set<String> own() {
+    public Set<String> own() {
         Set<String> names = new LinkedHashSet<>();
         names.add(Words.fold(english));
         if (!sanskrit.isBlank()) {

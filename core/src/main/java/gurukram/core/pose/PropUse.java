@@ -15,7 +15,7 @@ public record PropUse(String prop, int number, String standIn) {
             Pattern.compile("(block|strap|wall|blanket|bolster|chair) ([1-9])(?: (?:or )?(.+))?");
 
     /** Reads {@code block 2 or thick books}; {@link IllegalArgumentException} for anything else. */
-    static PropUse parse(String text) {
+    public static PropUse parse(String text) {
         Matcher m = TEXT.matcher(text.strip());
         if (!m.matches()) throw new IllegalArgumentException("“" + text + "” is not a prop with its number");
         return new PropUse(m.group(1), Integer.parseInt(m.group(2)), m.group(3) == null ? "" : m.group(3));

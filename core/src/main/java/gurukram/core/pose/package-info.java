@@ -1,6 +1,10 @@
 /**
- * The poses: what the catalogue knows of each, how it is read and validated, and how a typed name finds them.
+ * The poses: what is known of each, the ladders to peaks, and how a typed name finds them. Read {@code Pose},
+ * {@code PoseCatalogue}.
  *
- * <p>May import time, text and dose.
+ * <p>Imports: body, dose, figure, text.
  */
+@NullMarked
 package gurukram.core.pose;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,2 +1,9 @@
-/** How far a group has come on a ladder, read off its logged tries. May use poses; the composer and pages use it. */
+/**
+ * How far a group has come on a ladder, read off its logged tries.
+ *
+ * <p>Imports: pose, text.
+ */
+@NullMarked
 package gurukram.core.progress;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,9 +1,9 @@
 package gurukram.core.score;
 
-import gurukram.core.plan.Cueing;
-import gurukram.core.pose.Base;
+import gurukram.core.body.Base;
+import gurukram.core.body.Side;
+import gurukram.core.plan.settings.Cueing;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.Side;
 import java.util.HashSet;
 import java.util.Objects;
 import java.util.Set;

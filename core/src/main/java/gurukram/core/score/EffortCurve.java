@@ -1,6 +1,6 @@
 package gurukram.core.score;
 
-import gurukram.core.plan.Mode;
+import gurukram.core.plan.settings.Mode;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package gurukram.core.score;
 
+import gurukram.core.body.Base;
+import gurukram.core.body.Side;
 import gurukram.core.plan.NodeId;
-import gurukram.core.pose.Base;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;

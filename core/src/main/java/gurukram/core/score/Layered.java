@@ -1,12 +1,12 @@
 package gurukram.core.score;
 
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.plan.Layer;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.SideBehaviour;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;

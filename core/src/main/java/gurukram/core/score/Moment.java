@@ -1,8 +1,8 @@
 package gurukram.core.score;
 
-import gurukram.core.plan.Mode;
+import gurukram.core.body.Side;
 import gurukram.core.plan.NodeId;
-import gurukram.core.pose.Side;
+import gurukram.core.plan.settings.Mode;
 import gurukram.core.time.Breath;
 
 /**

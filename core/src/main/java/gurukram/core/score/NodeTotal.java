@@ -1,6 +1,6 @@
 package gurukram.core.score;
 
-import gurukram.core.pose.Side;
+import gurukram.core.body.Side;
 
 /**
  * What one node of the plan comes to, in ms.

@@ -1,6 +1,6 @@
 package gurukram.core.score;
 
-import gurukram.core.plan.Cueing;
+import gurukram.core.plan.settings.Cueing;
 import gurukram.core.pose.Complexity;
 import gurukram.core.pose.Hold;
 import gurukram.core.time.Millis;
@@ -117,7 +117,7 @@ public record Pace(
     }
 
     /** One breath of movement, ms: that of its pass in a flow, else of a first or second side met once. */
-    long breathAt(Draft.Where where, boolean secondSide) {
+    long breathAt(MomentDraft.Where where, boolean secondSide) {
         return where.pass() == null
                 ? flowBreath(secondSide, 1, where.cueing())
                 : flowBreath(where.pass().secondSide(), where.pass().timeOnSide(), where.cueing());

@@ -1,13 +1,13 @@
 package gurukram.core.score;
 
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.FlowSides.Leads;
-import gurukram.core.plan.FlowSides.Order;
-import gurukram.core.plan.FlowSides.Turn;
-import gurukram.core.plan.Mode;
-import gurukram.core.pose.Side;
+import gurukram.core.body.Side;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSides.Leads;
+import gurukram.core.plan.settings.FlowSides.Order;
+import gurukram.core.plan.settings.FlowSides.Turn;
+import gurukram.core.plan.settings.Mode;
 import java.util.ArrayList;
 import java.util.List;
 

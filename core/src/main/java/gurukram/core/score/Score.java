@@ -1,10 +1,10 @@
 package gurukram.core.score;
 
+import gurukram.core.body.Side;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.pose.Side;
 import gurukram.core.time.Millis;
 import java.math.BigDecimal;
 import java.util.ArrayList;

@@ -1,16 +1,16 @@
 package gurukram.core.score;
 
+import gurukram.core.body.Side;
 import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
-import gurukram.core.plan.School;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.Side;
-import gurukram.core.score.Draft.Where;
 import gurukram.core.score.Moment.Kind;
+import gurukram.core.score.MomentDraft.Where;
 import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
 import java.util.function.Consumer;
@@ -28,10 +28,10 @@ final class StepWork {
     private final Pose pose;
     private final Dose dose;
     private final Where where;
-    private final Consumer<Draft> out;
+    private final Consumer<MomentDraft> out;
 
     /** @param dose a single dose, ranges already read */
-    StepWork(Pace pace, Step step, Pose pose, Dose dose, Where where, Consumer<Draft> out) {
+    StepWork(Pace pace, Step step, Pose pose, Dose dose, Where where, Consumer<MomentDraft> out) {
         this.pace = pace;
         this.step = step;
         this.pose = pose;
@@ -49,13 +49,13 @@ final class StepWork {
         else out.accept(simple(dose, visit));
     }
 
-    private Draft draft(Kind kind, Side side) {
-        return new Draft(step, pose, side, where, kind);
+    private MomentDraft draft(Kind kind, Side side) {
+        return new MomentDraft(step, pose, side, where, kind);
     }
 
     /** Holds and open time: one moment. */
-    private Draft simple(Dose amount, SideRule.Visit visit) {
-        Draft draft = draft(Kind.HOLD, visit.side());
+    private MomentDraft simple(Dose amount, SideRule.Visit visit) {
+        MomentDraft draft = draft(Kind.HOLD, visit.side());
         draft.direction = visit.direction();
         if (amount instanceof Dose.Breaths hold) {
             draft.breaths = hold.breaths();
@@ -91,7 +91,7 @@ final class StepWork {
         int n = movement.breaths().size();
         Breath last = before;
         for (int i = 0; i < n; i++) {
-            Draft draft = draft(Kind.MOVEMENT, side);
+            MomentDraft draft = draft(Kind.MOVEMENT, side);
             Breath breath = movement.breaths().get(i);
             draft.continued = i == 0 && movement.continued();
             if (breath.isHeld() && isOff(breath)) {
@@ -130,7 +130,7 @@ final class StepWork {
         Dose.Pattern.Holds kept = stricter(pattern.holds(), school.holds());
         for (Dose.Pattern.Stage written : pattern.stages()) {
             Dose.Pattern.Stage stage = school.holdCap() == null ? written : written.capped(school.holdCap());
-            Draft draft = draft(Kind.PATTERN, side);
+            MomentDraft draft = draft(Kind.PATTERN, side);
             draft.breaths = stage.cycles();
             draft.heldCounts = (long) stage.cycles() * stage.retained(kept);
             draft.work = (long) stage.counts(kept) * countMillis();
@@ -149,7 +149,7 @@ final class StepWork {
             return;
         }
         for (int set = 1; set <= reps.sets(); set++) {
-            Draft draft = draft(Kind.REPS, visit.side());
+            MomentDraft draft = draft(Kind.REPS, visit.side());
             draft.direction = visit.direction();
             draft.reps = reps.reps();
             draft.set = set;
@@ -161,7 +161,7 @@ final class StepWork {
     }
 
     private void shown(Reps.Shown shown, Side side) {
-        Draft draft = draft(Kind.SHOWN, side);
+        MomentDraft draft = draft(Kind.SHOWN, side);
         draft.work = (long) shown.reps() * (shown.millis() == null ? pace.shownRep() : shown.millis());
         draft.typed = shown.millis() != null;
         out.accept(draft);
@@ -172,7 +172,7 @@ final class StepWork {
         long one = repMillis(reps);
         for (int set = 1; set <= reps.sets(); set++) {
             for (int n = 0; n < rule.inAll(reps.reps()); n++) {
-                Draft sway = draft(Kind.REPS, rule.sideOf(n));
+                MomentDraft sway = draft(Kind.REPS, rule.sideOf(n));
                 sway.reps = 1;
                 sway.set = set;
                 sway.work = one;
@@ -196,7 +196,7 @@ final class StepWork {
 
     private void attempts(Attempts attempts, SideRule.Visit visit) {
         for (int n = 1; n <= attempts.attempts(); n++) {
-            Draft attempt = simple(attempts.each(), visit);
+            MomentDraft attempt = simple(attempts.each(), visit);
             attempt.kind = Kind.ATTEMPT;
             attempt.set = n;
             out.accept(attempt);
@@ -206,7 +206,7 @@ final class StepWork {
 
     private void rest(int seconds, Side side, int set) {
         if (seconds == 0) return;
-        Draft pause = draft(Kind.PAUSE, side);
+        MomentDraft pause = draft(Kind.PAUSE, side);
         pause.set = set;
         pause.work = (long) seconds * Millis.SECOND;
         pause.typed = true;

@@ -1,10 +1,10 @@
 package gurukram.core.score;
 
-import gurukram.core.pose.Base;
-import gurukram.core.pose.Felt;
+import gurukram.core.body.Base;
+import gurukram.core.body.Felt;
+import gurukram.core.body.Side;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
 import gurukram.core.time.Breath;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;

@@ -1,6 +1,6 @@
 package gurukram.core.score;
 
-import gurukram.core.pose.Base;
+import gurukram.core.body.Base;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;

@@ -1,13 +1,13 @@
 package gurukram.core.score;
 
+import gurukram.core.body.Side;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSides.Order;
-import gurukram.core.plan.Join;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSides.Order;
+import gurukram.core.plan.settings.Join;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,23 +1,23 @@
 package gurukram.core.score;
 
+import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
-import gurukram.core.plan.Cueing;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
-import gurukram.core.plan.Join;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.School;
 import gurukram.core.plan.Section;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.Cueing;
+import gurukram.core.plan.settings.Join;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
-import gurukram.core.score.Draft.Where;
 import gurukram.core.score.Moment.Kind;
+import gurukram.core.score.MomentDraft.Where;
 import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
@@ -125,7 +125,7 @@ public final class Unfolder {
 
         /** The pause between two passes, at the pace of the earlier. */
         private void rest(Step after, Join.Rested rest, Where where) {
-            Draft pause = new Draft(after, null, null, where, Kind.PAUSE);
+            MomentDraft pause = new MomentDraft(after, null, null, where, Kind.PAUSE);
             pause.typed = rest.unit() == Join.Rested.Unit.SECONDS;
             Integer typed =
                     where.flow().settings().pace().positionMillisIn(where.pass().round());
@@ -158,7 +158,7 @@ public final class Unfolder {
             return new Where(w.section(), w.cueing(), w.school(), w.flow(), w.pass(), w.position() + by);
         }
 
-        private void add(Draft draft) {
+        private void add(MomentDraft draft) {
             if (draft.pose != null && draft.kind != Kind.PAUSE) arrive(draft);
             Where where = draft.where;
             moments.add(new Moment(
@@ -191,7 +191,7 @@ public final class Unfolder {
         }
 
         /** Transition and setting up. Both were measured from the same first words, so a transition before setting up counts half. */
-        private void arrive(Draft draft) {
+        private void arrive(MomentDraft draft) {
             Where where = draft.where;
             boolean sameFlow = where.flow() != null && where.flow().id().equals(flowOfLast);
             boolean movement = draft.kind == Kind.MOVEMENT;

@@ -1,7 +1,10 @@
 /**
- * The plan unfolded for one level: moments with start, length, side, round and breath, and what they add up to.
+ * The plan unfolded for one level: moments with start, length, side, round and breath, and what they add up to. Read
+ * {@code Pace}, {@code Moment}, {@code Unfolder}, {@code Score}.
  *
- * <p>Reading order: {@link gurukram.core.score.Pace}, {@link gurukram.core.score.Moment},
- * {@link gurukram.core.score.Unfolder}, {@link gurukram.core.score.Score}. May import time, text, dose, pose and plan.
+ * <p>Imports: body, dose, plan, plan.settings, pose, text, time.
  */
+@NullMarked
 package gurukram.core.score;
+
+import org.jspecify.annotations.NullMarked;

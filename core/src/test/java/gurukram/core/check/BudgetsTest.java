@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.Style;
+import gurukram.core.plan.settings.Style;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

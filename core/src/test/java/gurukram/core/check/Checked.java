@@ -2,10 +2,10 @@ package gurukram.core.check;
 
 import gurukram.core.Notation;
 import gurukram.core.Plans;
-import gurukram.core.group.Group;
+import gurukram.core.group.People;
 import gurukram.core.group.Room;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.School;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Need;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Unfolder;
@@ -21,7 +21,7 @@ final class Checked {
     private final Subject subject;
     private final Report report;
 
-    private Checked(ClassPlan plan, School school, Group group) {
+    private Checked(ClassPlan plan, School school, People group) {
         checks = new Checks(Plans.CATALOGUE, new Unfolder(Plans.CATALOGUE, Pace.defaults()), school, group);
         subject = checks.subject(plan);
         report = checks.report(subject);
@@ -31,11 +31,11 @@ final class Checked {
         return of(Notation.plan(text), null);
     }
 
-    static Checked of(String text, Group group) {
+    static Checked of(String text, People group) {
         return of(Notation.plan(text), group);
     }
 
-    static Checked of(ClassPlan plan, Group group) {
+    static Checked of(ClassPlan plan, People group) {
         return new Checked(plan, School.UNSET, group);
     }
 
@@ -44,11 +44,11 @@ final class Checked {
     }
 
     /** {@code 12 mats, 2 wrist, 1 pregnancy early}. */
-    static Group group(String words) {
+    static People group(String words) {
         return group(words, null);
     }
 
-    static Group group(String words, Room room) {
+    static People group(String words, Room room) {
         Map<Need, Integer> needs = new EnumMap<>(Need.class);
         int mats = 1;
         for (String part : words.split(",")) {
@@ -57,7 +57,7 @@ final class Checked {
             if (number[1].equals("mats")) mats = n;
             else needs.put(Need.valueOf(number[1].toUpperCase(Locale.ROOT).replace(' ', '_')), n);
         }
-        return new Group(mats, needs, room);
+        return new People(mats, needs, room);
     }
 
     /** {@code 10 mats, 8 block, 0 chair, 1 wall}. */

@@ -4,8 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import gurukram.core.plan.Marks;
-import gurukram.core.plan.Thresholds;
+import gurukram.core.plan.settings.Marks;
+import gurukram.core.plan.settings.Thresholds;
 import gurukram.core.text.Refused;
 import java.io.IOException;
 import java.io.UncheckedIOException;

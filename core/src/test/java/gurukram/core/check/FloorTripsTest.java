@@ -3,7 +3,7 @@ package gurukram.core.check;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import gurukram.core.notation.SchoolWords;
+import gurukram.core.notation.words.SchoolWords;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

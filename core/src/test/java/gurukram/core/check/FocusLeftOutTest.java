@@ -3,7 +3,7 @@ package gurukram.core.check;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import gurukram.core.pose.BodyArea;
+import gurukram.core.body.BodyArea;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;

@@ -3,8 +3,8 @@ package gurukram.core.check;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import gurukram.core.notation.SchoolWords;
-import gurukram.core.plan.School;
+import gurukram.core.notation.words.SchoolWords;
+import gurukram.core.plan.settings.School;
 import org.junit.jupiter.api.Test;
 
 class FootStepTest {

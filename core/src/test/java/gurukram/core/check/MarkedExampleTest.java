@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.Notation;
-import gurukram.core.group.Group;
+import gurukram.core.group.People;
 import gurukram.core.notation.Reading;
 import gurukram.core.plan.NodeId;
 import java.io.IOException;
@@ -79,11 +79,11 @@ class MarkedExampleTest {
                 .orElse(1);
     }
 
-    static Group group(String text) {
-        Group group = null;
+    static People group(String text) {
+        People group = null;
         for (String line : lines(text)) {
             if (line.startsWith("# room: "))
-                group = new Group(group.mats(), group.needs(), Checked.room(line.substring(8)));
+                group = new People(group.mats(), group.needs(), Checked.room(line.substring(8)));
             else if (line.startsWith("# ")) group = Checked.group(line.substring(2));
         }
         return group;

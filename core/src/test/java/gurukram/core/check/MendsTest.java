@@ -5,9 +5,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.AnyPlan;
 import gurukram.core.Plans;
-import gurukram.core.group.Group;
+import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.PlanRules;
+import gurukram.core.plan.edit.PlanRules;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
@@ -68,7 +68,7 @@ class MendsTest {
 
     @Test
     void whateverTheClassEveryOfferHolds() {
-        Group group = Checked.group("14 mats, 2 wrist, 1 knee, 1 pregnancy later, 1 asthma");
+        People group = Checked.group("14 mats, 2 wrist, 1 knee, 1 pregnancy later, 1 asthma");
         Map<String, Integer> offered = new TreeMap<>();
         for (int seed = 0; seed < PLANS; seed++) {
             ClassPlan plan = PlanRules.check(AnyPlan.of(seed), Plans.CATALOGUE);

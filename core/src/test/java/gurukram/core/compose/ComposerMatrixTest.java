@@ -8,8 +8,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.check.Finding;
 import gurukram.core.check.Severity;
-import gurukram.core.group.Group;
-import gurukram.core.plan.Style;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.group.People;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import java.util.ArrayList;
@@ -82,7 +84,7 @@ class ComposerMatrixTest {
                         Compositions.MINUTES[n % 5],
                         Style.values()[n % 2],
                         Level.values()[n % 3]);
-                briefs.add(brief.with(new Group(10, people, null)));
+                briefs.add(brief.with(new People(10, people, null)));
             }
         }
         return briefs;

@@ -6,22 +6,30 @@ import static gurukram.core.compose.Compositions.UNFOLDER;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gurukram.core.body.Side;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.compose.brief.Flavour;
+import gurukram.core.compose.brief.Focus;
+import gurukram.core.compose.brief.LeftOut;
+import gurukram.core.compose.brief.Wish;
+import gurukram.core.compose.parts.FlowPart;
+import gurukram.core.compose.search.Places;
 import gurukram.core.dose.Range;
-import gurukram.core.group.Group;
+import gurukram.core.group.People;
 import gurukram.core.group.Room;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.Mode;
-import gurukram.core.plan.School;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.SideRule;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Style;
-import gurukram.core.plan.Theme;
+import gurukram.core.plan.settings.Mode;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Risk;
-import gurukram.core.pose.Side;
 import gurukram.core.score.EffortCurve;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Unfolder;
@@ -171,7 +179,7 @@ class ComposerTest {
     @Test
     void whatTheRoomHasNotIsNotPlannedAndIsTold() {
         Room bare = new Room("The loft", Map.of(), false, 10);
-        Brief brief = HALF_MOON.with(new Group(10, Map.of(), bare));
+        Brief brief = HALF_MOON.with(new People(10, Map.of(), bare));
         Draft draft = COMPOSER.compose(brief, 1);
         assertThat(steps(draft.plan())).noneMatch(step -> "half-moon-block".equals(step.pose()));
         assertThat(draft.leftOut())

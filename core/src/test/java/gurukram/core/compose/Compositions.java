@@ -2,8 +2,10 @@ package gurukram.core.compose;
 
 import static gurukram.core.Plans.CATALOGUE;
 
-import gurukram.core.plan.School;
-import gurukram.core.plan.Style;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Level;
 import gurukram.core.score.Pace;
@@ -12,9 +14,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Briefs and the composer of the tests. */
-final class Compositions {
+public final class Compositions {
     static final boolean FULL = "yes".equals(System.getenv("GURUKRAM_FULL"));
-    static final Unfolder UNFOLDER = new Unfolder(CATALOGUE, Pace.defaults());
+    public static final Unfolder UNFOLDER = new Unfolder(CATALOGUE, Pace.defaults());
     static final Composer COMPOSER = new Composer(CATALOGUE, UNFOLDER, School.USUAL);
     static final int[] MINUTES = {30, 45, 60, 75, 90};
 

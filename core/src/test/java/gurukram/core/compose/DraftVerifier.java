@@ -2,20 +2,21 @@ package gurukram.core.compose;
 
 import static gurukram.core.Plans.CATALOGUE;
 
+import gurukram.core.body.ActionUse;
+import gurukram.core.body.Side;
 import gurukram.core.check.Finding;
 import gurukram.core.check.Severity;
+import gurukram.core.compose.brief.Draft;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
-import gurukram.core.plan.PlanRules;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.Style;
-import gurukram.core.pose.ActionUse;
+import gurukram.core.plan.edit.PlanRules;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
-import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;

@@ -3,9 +3,18 @@ package gurukram.core.compose;
 import static gurukram.core.Plans.CATALOGUE;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gurukram.core.group.Group;
-import gurukram.core.plan.Style;
-import gurukram.core.plan.Theme;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.compose.brief.Focus;
+import gurukram.core.compose.brief.Goal;
+import gurukram.core.compose.brief.LeftOut;
+import gurukram.core.compose.brief.Wish;
+import gurukram.core.compose.search.Dice;
+import gurukram.core.compose.search.Pool;
+import gurukram.core.compose.search.Sequences;
+import gurukram.core.group.People;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
@@ -64,7 +73,7 @@ class GoalsTest {
 
     @Test
     void needsThatLeaveAPeakOutOfReachAreNamed() {
-        Brief brief = hatha("bow", Level.ADVANCED).with(new Group(8, Map.of(Need.RECENT_SURGERY, 1), null));
+        Brief brief = hatha("bow", Level.ADVANCED).with(new People(8, Map.of(Need.RECENT_SURGERY, 1), null));
         Goals goals = new Goals(new Pool(CATALOGUE, brief));
         assertThat(goals.find(new Dice(1, "test")))
                 .as("every rung lies on the belly")

@@ -5,8 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Notation;
 import gurukram.core.check.Finding;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.compose.search.Sequences;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Style;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -5,9 +5,11 @@ import static gurukram.core.compose.Compositions.COMPOSER;
 import static gurukram.core.compose.Compositions.UNFOLDER;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Style;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;

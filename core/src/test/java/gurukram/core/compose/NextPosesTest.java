@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Plans;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Pose;
 import java.util.List;

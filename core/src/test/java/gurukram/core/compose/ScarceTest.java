@@ -6,10 +6,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Plans;
 import gurukram.core.check.Severity;
-import gurukram.core.group.Group;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.compose.brief.Flavour;
+import gurukram.core.compose.brief.Wish;
+import gurukram.core.group.People;
 import gurukram.core.group.Room;
-import gurukram.core.plan.PlanRules;
-import gurukram.core.plan.Style;
+import gurukram.core.plan.edit.PlanRules;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import java.util.ArrayList;
@@ -68,7 +72,7 @@ class ScarceTest {
                         MINUTES[random.nextInt(MINUTES.length)],
                         Style.values()[random.nextInt(2)],
                         Level.values()[random.nextInt(3)])
-                .with(new Group(30, people, room))
+                .with(new People(30, people, room))
                 .with(wishes)
                 .with(Flavour.values()[random.nextInt(4)])
                 .withMixed(random.nextInt(4) == 0);

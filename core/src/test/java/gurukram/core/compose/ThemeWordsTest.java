@@ -4,8 +4,9 @@ import static gurukram.core.Plans.CATALOGUE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import gurukram.core.pose.Action;
-import gurukram.core.pose.BodyArea;
+import gurukram.core.body.Action;
+import gurukram.core.body.BodyArea;
+import gurukram.core.compose.brief.Focus;
 import gurukram.core.text.Refused;
 import org.junit.jupiter.api.Test;
 

@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Notation;
 import gurukram.core.check.Checks;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.compose.brief.Focus;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.School;
-import gurukram.core.plan.Style;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import java.util.List;
 import java.util.Map;

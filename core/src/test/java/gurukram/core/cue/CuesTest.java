@@ -6,12 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gurukram.core.AnyPlan;
 import gurukram.core.Plans;
+import gurukram.core.body.Side;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.School;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCues;
-import gurukram.core.pose.Side;
-import gurukram.core.pose.SideBehaviour;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.text.Refused;
@@ -125,7 +125,7 @@ class CuesTest {
     /** No usual cue names a side that is not its moment's, and a teacher who faces the class shows the other one. */
     @Property(tries = 200)
     void noCueNamesTheWrongSide(@ForAll long seed) {
-        ClassPlan plan = gurukram.core.plan.Names.renamed(AnyPlan.of(seed), id -> id);
+        ClassPlan plan = gurukram.core.plan.NodeNames.renamed(AnyPlan.of(seed), id -> id);
         Score score = Plans.score(plan);
         List<Cue> cues = Cues.of(score, plan, Plans.CATALOGUE, School.UNSET);
         assertThat(cues).hasSameSizeAs(score.moments());

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import gurukram.core.Plans;
-import gurukram.core.pose.Base;
+import gurukram.core.body.Base;
 import gurukram.core.pose.Pose;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -47,7 +47,7 @@ class FigureTest {
     @ParameterizedTest
     @MethodSource("poses")
     void whatShouldTouchTheFloorDoes(Pose pose) {
-        if (pose.figure().view() == View.ABOVE) return;
+        if (pose.figure().view() == Viewpoint.ABOVE) return;
         Skeleton body = Poser.pose(pose.figure());
         pose.figure().limbs().forEach((part, limb) -> {
             if (limb instanceof Limb.Reaching r && r.floor()) {

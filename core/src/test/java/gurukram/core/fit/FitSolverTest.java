@@ -7,7 +7,7 @@ import gurukram.core.Plans;
 import gurukram.core.fit.FitRequest.Freedom;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Node;
-import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.pose.Level;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Unfolder;

@@ -4,13 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gurukram.core.Plans;
+import gurukram.core.body.Side;
+import gurukram.core.notation.line.Line;
+import gurukram.core.notation.line.LineContext;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.FlowSides.Order;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSides.Order;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.Side;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import org.junit.jupiter.api.Test;
@@ -73,7 +75,7 @@ class LineReaderTest {
         Line.AddFlow symmetric = (Line.AddFlow) reader.read("flow x 6, no sides", outside);
         assertThat(symmetric.settings()).isEqualTo(FlowSettings.of(6).with(Counting.NO_SIDES));
         Line.AddFlow linked = (Line.AddFlow) reader.read("flow, 5 rounds, no sides, linked", outside);
-        assertThat(linked.settings().join()).isEqualTo(new gurukram.core.plan.Join.Shared(1, 1));
+        assertThat(linked.settings().join()).isEqualTo(new gurukram.core.plan.settings.Join.Shared(1, 1));
         assertThat(((Line.AddFlow) reader.read("flow", outside)).settings()).isEqualTo(FlowSettings.of(1));
     }
 

@@ -8,8 +8,8 @@ import gurukram.core.Plans;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
-import gurukram.core.plan.SameNodes;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.SameNodes;
 import gurukram.core.text.Refused;
 import org.junit.jupiter.api.Test;
 
@@ -94,6 +94,6 @@ class NodeTextTest {
     }
 
     private static ClassPlan renamed(String words) {
-        return gurukram.core.plan.Names.renamed(plan(words), id -> Plans.id());
+        return gurukram.core.plan.NodeNames.renamed(plan(words), id -> Plans.id());
     }
 }

@@ -5,7 +5,7 @@ import static gurukram.core.Notation.write;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.AnyPlan;
-import gurukram.core.plan.Names;
+import gurukram.core.plan.NodeNames;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -109,7 +109,7 @@ class NotationFuzzTest {
             whole++;
             Reading again = read(write(reading.plan()));
             assertThat(again.problems()).as(text).isEmpty();
-            assertThat(Names.numbered(again.plan())).as(text).isEqualTo(Names.numbered(reading.plan()));
+            assertThat(NodeNames.numbered(again.plan())).as(text).isEqualTo(NodeNames.numbered(reading.plan()));
         }
         assertThat(whole).as("texts understood as a whole").isPositive();
     }

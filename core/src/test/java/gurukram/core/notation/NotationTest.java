@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gurukram.core.AnyPlan;
 import gurukram.core.Plans;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Names;
-import gurukram.core.plan.PlanJson;
-import gurukram.core.plan.PlanRules;
+import gurukram.core.plan.NodeNames;
+import gurukram.core.plan.edit.PlanRules;
+import gurukram.core.plan.json.PlanJson;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -16,7 +16,7 @@ class NotationTest {
     private final NotationWriter writer = new NotationWriter(Plans.CATALOGUE);
 
     private static Reading read(String text) {
-        return new NotationReader(Plans.CATALOGUE, Names.numbers()).read(text);
+        return new NotationReader(Plans.CATALOGUE, NodeNames.numbers()).read(text);
     }
 
     @Property(tries = 1_000)
@@ -26,7 +26,7 @@ class NotationTest {
         String text = writer.write(plan);
         Reading reading = read(text);
         assertThat(reading.problems()).as(text).isEmpty();
-        assertThat(Names.numbered(reading.plan())).as(text).isEqualTo(Names.numbered(plan));
+        assertThat(NodeNames.numbered(reading.plan())).as(text).isEqualTo(NodeNames.numbered(plan));
         assertThat(writer.write(reading.plan())).isEqualTo(text);
     }
 
@@ -39,7 +39,7 @@ class NotationTest {
         for (String form : forms) {
             Reading reading = read(form);
             assertThat(reading.problems()).as(form).isEmpty();
-            assertThat(Names.numbered(reading.plan())).isEqualTo(Names.numbered(plan));
+            assertThat(NodeNames.numbered(reading.plan())).isEqualTo(NodeNames.numbered(plan));
         }
     }
 

@@ -8,6 +8,7 @@ import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import gurukram.core.AnyPlan;
 import gurukram.core.Notation;
+import gurukram.core.plan.json.PlanJson;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Plans;
 import gurukram.core.dose.DoseText;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.FlowSides.LeadNames;
+import gurukram.core.plan.settings.FlowPace;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSides.LeadNames;
+import gurukram.core.plan.settings.Mode;
 import gurukram.core.pose.Level;
 import java.util.List;
 import org.junit.jupiter.api.Test;

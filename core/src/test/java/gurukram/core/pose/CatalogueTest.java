@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gurukram.core.Plans;
+import gurukram.core.body.Action;
+import gurukram.core.body.BodyArea;
+import gurukram.core.catalogue.CatalogueException;
+import gurukram.core.catalogue.CatalogueReader;
+import gurukram.core.catalogue.rules.CatalogueProblem;
 import gurukram.core.text.Claims;
 import java.util.LinkedHashMap;
 import java.util.Map;

@@ -5,7 +5,7 @@ import static gurukram.core.Notation.score;
 import static gurukram.core.Notation.works;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gurukram.core.pose.Side;
+import gurukram.core.body.Side;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

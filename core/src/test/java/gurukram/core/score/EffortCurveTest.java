@@ -6,8 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import gurukram.core.AnyPlan;
 import gurukram.core.Plans;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides.Counting;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;

@@ -7,10 +7,10 @@ import static gurukram.core.Plans.step;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Plans;
+import gurukram.core.body.Side;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.pose.Side;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides.Counting;
 import org.junit.jupiter.api.Test;
 
 class FeetTest {

@@ -8,12 +8,12 @@ import static gurukram.core.Plans.step;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.Join;
 import gurukram.core.plan.Link;
-import gurukram.core.plan.Rounds;
 import gurukram.core.plan.When;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.Join;
+import gurukram.core.plan.settings.Rounds;
 import org.junit.jupiter.api.Test;
 
 class ParityTest {

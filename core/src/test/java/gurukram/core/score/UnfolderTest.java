@@ -13,14 +13,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
 import gurukram.core.Plans;
+import gurukram.core.body.Side;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSettings;
-import gurukram.core.plan.FlowSides.Counting;
-import gurukram.core.plan.FlowSides.Order;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSides.Order;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.Side;
 import gurukram.core.time.Breath;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -50,7 +50,10 @@ class UnfolderTest {
     @Test
     void aPoseTheBodyIsAlreadyInNeedsNoSettingUpEvenAfterOpenTime() {
         Step open = Step.of(
-                id(), null, new gurukram.core.plan.SideRule.None(), gurukram.core.dose.DoseText.parse("1 min open"));
+                id(),
+                null,
+                new gurukram.core.plan.settings.SideRule.None(),
+                gurukram.core.dose.DoseText.parse("1 min open"));
         Score score = score(of(step("chair", "none", "3 breaths"), open, step("chair", "none", "30 s")));
         assertThat(score.moments())
                 .extracting(Moment::kind, Moment::settingUpMs, Moment::workMs)
@@ -297,7 +300,9 @@ class UnfolderTest {
     void aFlowTooShortToShareIsDoneWhole() {
         FlowSettings linked = FlowSettings.of(3)
                 .with(Counting.NO_SIDES)
-                .withJoins(new gurukram.core.plan.Join.Shared(1, 1), new gurukram.core.plan.Join.Shared(0, 1));
+                .withJoins(
+                        new gurukram.core.plan.settings.Join.Shared(1, 1),
+                        new gurukram.core.plan.settings.Join.Shared(0, 1));
         Step[] steps = {step("cow", "none", "in"), step("cat", "none", "out"), step("cow", "none", "in")};
         int[] moments = {0, 3, 6, 7}; // of 3: 3 + 2 + 2, each round sharing its closing pose
         for (int n = 0; n <= 3; n++) {

@@ -8,10 +8,10 @@ import static gurukram.core.Plans.work;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Plans;
+import gurukram.core.body.Side;
 import gurukram.core.dose.Dose.Reading;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.Side;
 import gurukram.core.time.Millis;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

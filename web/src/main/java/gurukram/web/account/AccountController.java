@@ -1,6 +1,6 @@
 package gurukram.web.account;
 
-import gurukram.core.plan.School;
+import gurukram.core.plan.settings.School;
 import gurukram.core.text.Refused;
 import gurukram.web.shared.Demo;
 import gurukram.web.shared.Teacher;

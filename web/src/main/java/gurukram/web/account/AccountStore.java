@@ -1,7 +1,7 @@
 package gurukram.web.account;
 
-import gurukram.core.notation.SchoolWords;
-import gurukram.core.plan.School;
+import gurukram.core.notation.words.SchoolWords;
+import gurukram.core.plan.settings.School;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
 import java.sql.SQLException;

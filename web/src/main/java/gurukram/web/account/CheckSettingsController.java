@@ -1,7 +1,7 @@
 package gurukram.web.account;
 
-import gurukram.core.plan.School;
-import gurukram.core.plan.Thresholds;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Thresholds;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.HashMap;

@@ -4,7 +4,7 @@ import gurukram.core.check.Card;
 import gurukram.core.check.Check;
 import gurukram.core.check.Checks;
 import gurukram.core.check.Threshold;
-import gurukram.core.plan.Thresholds;
+import gurukram.core.plan.settings.Thresholds;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;

@@ -1,7 +1,7 @@
 package gurukram.web.account;
 
-import gurukram.core.notation.SchoolWords;
-import gurukram.core.plan.School;
+import gurukram.core.notation.words.SchoolWords;
+import gurukram.core.plan.settings.School;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.List;

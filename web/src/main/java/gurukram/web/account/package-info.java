@@ -1,2 +1,6 @@
-/** Teachers and how they sign in. Imports shared. */
+/**
+ * Teachers, their studio and settings: sign-in, account page, school, where checks begin to speak.
+ *
+ * <p>Imports: shared.
+ */
 package gurukram.web.account;

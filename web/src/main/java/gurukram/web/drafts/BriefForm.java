@@ -3,19 +3,19 @@ package gurukram.web.drafts;
 import static gurukram.web.shared.Typed.one;
 import static gurukram.web.shared.Typed.take;
 
-import gurukram.core.compose.Brief;
-import gurukram.core.compose.Flavour;
-import gurukram.core.compose.Focus;
+import gurukram.core.body.Side;
 import gurukram.core.compose.ThemeWords;
-import gurukram.core.compose.Wish;
-import gurukram.core.notation.SchoolWords;
-import gurukram.core.plan.School;
-import gurukram.core.plan.Style;
-import gurukram.core.plan.Theme;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Flavour;
+import gurukram.core.compose.brief.Focus;
+import gurukram.core.compose.brief.Wish;
+import gurukram.core.notation.words.SchoolWords;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
 import gurukram.core.text.Refused;
 import gurukram.web.groups.Group;
 import java.util.EnumSet;
@@ -127,7 +127,7 @@ public record BriefForm(Map<String, String> typed) {
             PoseCatalogue catalogue,
             ThemeWords words,
             Group group,
-            gurukram.core.group.Group people,
+            gurukram.core.group.People people,
             Map<String, String> problems) {
         Integer minutes = take("minutes", problems, () -> Brief.MINUTES.parse(value("minutes")));
         Style style = take("style", problems, () -> one(Style.class, value("style")));

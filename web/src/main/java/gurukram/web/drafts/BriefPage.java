@@ -3,8 +3,8 @@ package gurukram.web.drafts;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.drawing.Figures;
 import gurukram.web.groups.Group;
-import gurukram.web.poses.Figures;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -61,10 +61,10 @@ public record BriefPage(BriefForm form, Map<String, String> problems, List<Peak>
     /** The choices of a closed list. */
     public List<Choice> choices(String field) {
         Enum<?>[] values = switch (field) {
-            case "style" -> gurukram.core.plan.Style.values();
+            case "style" -> gurukram.core.plan.settings.Style.values();
             case "level" -> gurukram.core.pose.Level.values();
-            case "flavour" -> gurukram.core.compose.Flavour.values();
-            case "first" -> gurukram.core.pose.Side.values();
+            case "flavour" -> gurukram.core.compose.brief.Flavour.values();
+            case "first" -> gurukram.core.body.Side.values();
             default -> throw new IllegalArgumentException(field);
         };
         return Stream.of(values)

@@ -1,13 +1,13 @@
 package gurukram.web.drafts;
 
-import gurukram.core.compose.Taught;
+import gurukram.core.compose.brief.Taught;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
-import gurukram.core.plan.PlanJson;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.json.PlanJson;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
 import java.sql.SQLException;

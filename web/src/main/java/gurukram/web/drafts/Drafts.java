@@ -1,16 +1,16 @@
 package gurukram.web.drafts;
 
 import gurukram.core.check.Checks;
-import gurukram.core.compose.Brief;
 import gurukram.core.compose.Composer;
-import gurukram.core.compose.Draft;
-import gurukram.core.compose.Wish;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.compose.brief.Wish;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;

@@ -1,16 +1,16 @@
 package gurukram.web.drafts;
 
-import gurukram.core.compose.Brief;
-import gurukram.core.compose.Draft;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
-import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.ClassSettings;
 import gurukram.web.drafts.DraftStore.Kept;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassEditor;
@@ -167,7 +167,7 @@ class DraftsController {
     @PostMapping("/drafts/{id}/open")
     String open(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id) {
         Kept kept = find(teacher, id);
-        ClassPlan named = Names.renamed(kept.plan(), name -> NodeId.random(random));
+        ClassPlan named = NodeNames.renamed(kept.plan(), name -> NodeId.random(random));
         UUID group = drafts.groupOf(teacher, new BriefForm(kept.brief()));
         return "redirect:/classes/" + editor.create(teacher, named, group);
     }

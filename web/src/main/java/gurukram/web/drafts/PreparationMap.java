@@ -1,9 +1,9 @@
 package gurukram.web.drafts;
 
+import gurukram.core.body.Side;
 import gurukram.core.check.Finding;
 import gurukram.core.check.Preparation;
 import gurukram.core.check.Subject;
-import gurukram.core.pose.Side;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;

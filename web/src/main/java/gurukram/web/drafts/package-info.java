@@ -1,2 +1,7 @@
-/** From a brief to drafts, and from a draft to a class; the rungs of groups. Imports plans, groups, poses, account, shared. */
+/**
+ * From a brief to drafts and from a draft to a class; rungs of groups. Read {@code DraftsController}, {@code Drafts},
+ * {@code DraftPage}.
+ *
+ * <p>Imports: account, drawing, groups, plans, poses, shared.
+ */
 package gurukram.web.drafts;

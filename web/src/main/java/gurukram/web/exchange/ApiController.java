@@ -1,7 +1,7 @@
 package gurukram.web.exchange;
 
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.School;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.web.account.AccountStore;
 import gurukram.web.plans.ClassEditor;

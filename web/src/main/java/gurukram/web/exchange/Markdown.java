@@ -1,6 +1,6 @@
 package gurukram.web.exchange;
 
-import gurukram.core.plan.Theme;
+import gurukram.core.plan.settings.Theme;
 
 /** A class as Markdown; the teacher's own words are taken as words, not as markup. */
 final class Markdown {

@@ -8,7 +8,7 @@ import gurukram.core.plan.Link;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Theme;
+import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.NodeTotal;

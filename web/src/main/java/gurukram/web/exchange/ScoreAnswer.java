@@ -5,7 +5,7 @@ import gurukram.core.cue.Cue;
 import gurukram.core.cue.Cues;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.School;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Feet;

@@ -1,6 +1,7 @@
 /**
- * Classes that come from elsewhere and go elsewhere: the HTTP interface with its tokens, and files.
+ * Classes for programs and as files: the HTTP interface, tokens, what is opened and saved. Read {@code ApiController},
+ * {@code ClassDocuments}, {@code FileController}.
  *
- * <p>May use {@code plans}, {@code account} and {@code shared}; none of them knows it.
+ * <p>Imports: account, plans, poses, shared.
  */
 package gurukram.web.exchange;

@@ -1,6 +1,6 @@
 package gurukram.web.groups;
 
-import gurukram.core.plan.Style;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import java.time.DayOfWeek;

@@ -1,7 +1,7 @@
 package gurukram.web.groups;
 
 import gurukram.core.group.Room;
-import gurukram.core.plan.Style;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.web.groups.Group.Touch;
@@ -95,13 +95,13 @@ public class GroupStore {
     }
 
     /** The people and their room as checks know them; null without a group. */
-    public gurukram.core.group.Group people(Teacher teacher, UUID id) {
+    public gurukram.core.group.People people(Teacher teacher, UUID id) {
         Group group = id == null ? null : group(teacher, id).orElse(null);
         if (group == null) return null;
         Room room = group.room() == null
                 ? null
                 : room(teacher, group.room()).map(KeptRoom::room).orElse(null);
-        return new gurukram.core.group.Group(group.mats(), group.needs(), room);
+        return new gurukram.core.group.People(group.mats(), group.needs(), room);
     }
 
     public UUID create(Teacher teacher, Group group) {

@@ -1,7 +1,7 @@
 package gurukram.web.groups;
 
 import gurukram.core.group.Room;
-import gurukram.core.plan.Style;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.web.shared.NotFound;

@@ -1,2 +1,6 @@
-/** The teacher's weekly groups and the rooms they meet in: when, how many, what they need, as counts. Imports shared. */
+/**
+ * Weekly groups with counts of needs, and rooms with their props.
+ *
+ * <p>Imports: shared.
+ */
 package gurukram.web.groups;

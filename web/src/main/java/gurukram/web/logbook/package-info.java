@@ -1,2 +1,6 @@
-/** What was taught: planned against real. Imports shared and teach. */
+/**
+ * Planned against real. Read {@code LogbookController}, {@code LogbookPage}.
+ *
+ * <p>Imports: plans, shared, teach.
+ */
 package gurukram.web.logbook;

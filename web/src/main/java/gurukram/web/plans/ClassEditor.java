@@ -1,15 +1,15 @@
 package gurukram.web.plans;
 
+import gurukram.core.body.Side;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.FlowSides.Turn;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.PlanRules;
-import gurukram.core.plan.School;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.edit.PlanRules;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.FlowSides.Turn;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.Side;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
@@ -44,7 +44,7 @@ public class ClassEditor {
         this.poses = poses;
     }
 
-    enum Outcome {
+    public enum Outcome {
         SAVED,
         /** saved, on top of changes made elsewhere that this page has not seen */
         REPLAYED,
@@ -58,7 +58,7 @@ public class ClassEditor {
      * @param before the class just before the edit; null where that is of no use
      * @param at where the next typed line goes; null leaves it as it is
      */
-    record Answer(Outcome outcome, StoredClass before, StoredClass now, NodeId at) {}
+    public record Answer(Outcome outcome, StoredClass before, StoredClass now, NodeId at) {}
 
     public ClassId create(Teacher teacher, ClassPlan plan, UUID group) {
         PlanRules.check(plan, poses.of(teacher));
@@ -70,7 +70,7 @@ public class ClassEditor {
         return new Unfolder(poses.of(teacher), Pace.defaults()).with(schoolOf(teacher));
     }
 
-    School schoolOf(Teacher teacher) {
+    public School schoolOf(Teacher teacher) {
         return accounts.school(teacher);
     }
 
@@ -79,7 +79,7 @@ public class ClassEditor {
     }
 
     @Transactional
-    Answer edit(Teacher teacher, ClassId id, int version, EditRequest request) {
+    public Answer edit(Teacher teacher, ClassId id, int version, EditRequest request) {
         StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
         EditRequest.Labelled asked = request.on(now.plan());
         if (asked.edit() == null) return new Answer(Outcome.UNCHANGED, now, now, asked.at());
@@ -131,7 +131,7 @@ public class ClassEditor {
     }
 
     @Transactional
-    Answer undo(Teacher teacher, ClassId id, int version) {
+    public Answer undo(Teacher teacher, ClassId id, int version) {
         StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
         if (version < now.version()) return new Answer(Outcome.COLLIDED, null, now, null);
         if (now.undoLabel() == null) return new Answer(Outcome.UNCHANGED, now, now, null);
@@ -146,7 +146,7 @@ public class ClassEditor {
     }
 
     @Transactional
-    Answer redo(Teacher teacher, ClassId id, int version) {
+    public Answer redo(Teacher teacher, ClassId id, int version) {
         StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
         if (version < now.version()) return new Answer(Outcome.COLLIDED, null, now, null);
         if (now.redo().isEmpty()) return new Answer(Outcome.UNCHANGED, now, now, null);

@@ -2,8 +2,8 @@ package gurukram.web.plans;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.PlanJson;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.json.PlanJson;
 import gurukram.web.shared.Teacher;
 import java.sql.Array;
 import java.sql.ResultSet;
@@ -216,7 +216,7 @@ public class ClassStore {
     }
 
     /** @param group one of the teacher's own; null, or any other, leaves the class without a group */
-    void setGroup(Teacher teacher, ClassId id, UUID group) {
+    public void setGroup(Teacher teacher, ClassId id, UUID group) {
         owned(SET_GROUP, teacher)
                 .param("id", id.value())
                 .param("group", group, java.sql.Types.OTHER)
@@ -224,10 +224,10 @@ public class ClassStore {
     }
 
     /** One state of a class in its history; {@code parent} is the one before it, null for the first. */
-    record Past(int seq, Integer parent, String label, Instant at) {}
+    public record Past(int seq, Integer parent, String label, Instant at) {}
 
     /** The latest states of a class, the newest first. */
-    List<Past> history(Teacher teacher, ClassId id, int most) {
+    public List<Past> history(Teacher teacher, ClassId id, int most) {
         return jdbc.sql(HISTORY)
                 .param("studio", teacher.studio())
                 .param("id", id.value())
@@ -241,7 +241,7 @@ public class ClassStore {
     }
 
     /** The plan as it was at a state of its history; empty when there is none such. */
-    Optional<ClassPlan> planAt(Teacher teacher, ClassId id, int seq) {
+    public Optional<ClassPlan> planAt(Teacher teacher, ClassId id, int seq) {
         record Link(String edit, String snapshot) {}
         List<Link> back = jdbc.sql(BACK_TO_SNAPSHOT)
                 .param("studio", teacher.studio())

@@ -2,10 +2,10 @@ package gurukram.web.plans;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
+import gurukram.core.plan.edit.PlanEdit;
 
 /** What a teacher asked for on the page, made into an edit of the plan as it is now. */
-interface EditRequest {
+public interface EditRequest {
     /** The edit; {@code Refused} when what was typed cannot be taken. */
     Labelled on(ClassPlan now);
 

@@ -1,9 +1,9 @@
 package gurukram.web.plans;
 
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Names;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.SameNodes;
+import gurukram.core.plan.NodeNames;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.edit.SameNodes;
 
 /**
  * The class written anew.
@@ -13,7 +13,7 @@ import gurukram.core.plan.SameNodes;
 record Rewriting(ClassPlan plan, boolean named) implements EditRequest {
     @Override
     public Labelled on(ClassPlan now) {
-        boolean sameWords = !named && Names.numbered(plan).equals(Names.numbered(now));
+        boolean sameWords = !named && NodeNames.numbered(plan).equals(NodeNames.numbered(now));
         if (sameWords) return new Labelled(null, "", null);
         ClassPlan after = named ? plan : SameNodes.named(plan, now);
         return new Labelled(new PlanEdit.Rewrite(after), "write anew", null);

@@ -1,6 +1,7 @@
 /**
- * Classes: today's list, the class page, and every edit made on it.
+ * Classes as they are kept, and the one way to change them. Read {@code ClassEditor}, {@code EditRequest}, {@code ClassStore}. Its
+ * sub-packages import one another in one direction: edit, field, findings, spine, panel, page.
  *
- * <p>Reading order: {@code ClassController}, {@code ClassEditor}, {@code ClassStore}, {@code ClassPage}. Imports shared and groups.
+ * <p>Imports: account, poses, shared.
  */
 package gurukram.web.plans;

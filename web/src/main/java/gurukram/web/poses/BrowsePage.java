@@ -1,7 +1,7 @@
 package gurukram.web.poses;
 
-import gurukram.core.pose.Base;
-import gurukram.core.pose.BodyArea;
+import gurukram.core.body.Base;
+import gurukram.core.body.BodyArea;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;

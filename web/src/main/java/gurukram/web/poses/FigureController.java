@@ -1,9 +1,12 @@
 package gurukram.web.poses;
 
+import gurukram.core.body.Side;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
-import gurukram.core.pose.SideBehaviour;
+import gurukram.web.drawing.FeltMapSvg;
+import gurukram.web.drawing.FigureSvg;
+import gurukram.web.drawing.Inks;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import java.time.Duration;

@@ -1,15 +1,17 @@
 package gurukram.web.poses;
 
+import gurukram.core.body.Side;
+import gurukram.core.body.SideBehaviour;
+import gurukram.core.catalogue.OwnPose;
+import gurukram.core.catalogue.rules.CatalogueProblem;
 import gurukram.core.figure.Figure;
 import gurukram.core.notation.PoseWords;
-import gurukram.core.pose.CatalogueProblem;
 import gurukram.core.pose.Need;
-import gurukram.core.pose.OwnPose;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
-import gurukram.core.pose.SideBehaviour;
 import gurukram.core.text.Words;
+import gurukram.web.drawing.FigureSvg;
+import gurukram.web.drawing.Inks;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;

@@ -1,5 +1,6 @@
 package gurukram.web.poses;
 
+import gurukram.core.catalogue.OwnPose;
 import gurukram.core.figure.Figure;
 import gurukram.core.figure.FigureText;
 import gurukram.core.figure.Limb;
@@ -7,11 +8,10 @@ import gurukram.core.figure.Part;
 import gurukram.core.figure.Poser;
 import gurukram.core.figure.Segment;
 import gurukram.core.figure.Skeleton;
-import gurukram.core.figure.View;
+import gurukram.core.figure.Viewpoint;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
-import gurukram.core.pose.OwnPose;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCues;
 import java.util.ArrayList;
@@ -163,7 +163,7 @@ record OwnPoseForm(Map<String, String> values) {
                             new Segment(angle(part.word() + "End"), bent.end().shown())));
         }
         // let down to the mat, whatever the sliders did to the legs
-        Double hips = like.view() == View.ABOVE ? like.hips() : null;
+        Double hips = like.view() == Viewpoint.ABOVE ? like.hips() : null;
         return new Figure(
                 like.view(),
                 hips,

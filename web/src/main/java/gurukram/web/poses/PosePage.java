@@ -1,18 +1,19 @@
 package gurukram.web.poses;
 
+import gurukram.core.body.Base;
+import gurukram.core.body.Felt;
+import gurukram.core.body.Side;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.cue.CueTemplate;
-import gurukram.core.plan.School;
-import gurukram.core.pose.Base;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Caution;
-import gurukram.core.pose.Felt;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.PoseCues;
 import gurukram.core.pose.PropUse;
-import gurukram.core.pose.Side;
-import gurukram.core.pose.SideBehaviour;
+import gurukram.web.drawing.Figures;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;

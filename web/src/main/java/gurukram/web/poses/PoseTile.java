@@ -4,6 +4,7 @@ import gurukram.core.pose.Caution;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.drawing.Figures;
 import java.util.Collection;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package gurukram.web.poses;
 
-import gurukram.core.pose.OwnPose;
+import gurukram.core.catalogue.OwnPose;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.shared.Teacher;

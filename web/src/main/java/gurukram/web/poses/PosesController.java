@@ -1,9 +1,10 @@
 package gurukram.web.poses;
 
-import gurukram.core.plan.School;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.account.AccountStore;
+import gurukram.web.drawing.Figures;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;

@@ -1,2 +1,6 @@
-/** Poses to look at: the browser, each pose's page, the ladders, the drawn figures, and a teacher's own poses. */
+/**
+ * The pages of the catalogue, ladders, and a teacher's own poses and words. Read {@code Poses}, {@code PosesController}.
+ *
+ * <p>Imports: account, drawing, shared.
+ */
 package gurukram.web.poses;

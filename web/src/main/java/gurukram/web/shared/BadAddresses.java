@@ -18,7 +18,7 @@ class BadAddresses {
                         : HttpServletResponse.SC_BAD_REQUEST);
     }
 
-    @ExceptionHandler({MissingServletRequestParameterException.class, IllegalArgumentException.class})
+    @ExceptionHandler({MissingServletRequestParameterException.class, WrongRequest.class})
     void wrongForm(HttpServletResponse response) throws IOException {
         response.sendError(HttpServletResponse.SC_BAD_REQUEST);
     }

@@ -1,6 +1,6 @@
 package gurukram.web.shared;
 
-import gurukram.core.pose.CatalogueReader;
+import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.pose.PoseCatalogue;
 import java.security.SecureRandom;
 import java.time.Clock;

@@ -1,6 +1,6 @@
 /**
- * What the features share: the core as beans, security, the frame of a page, error pages.
+ * What every page needs: who is signed in, security, errors, forms, markup. Knows no feature.
  *
- * <p>Imports no feature.
+ * <p>Imports: none of ours.
  */
 package gurukram.web.shared;

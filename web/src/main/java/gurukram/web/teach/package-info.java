@@ -1,6 +1,6 @@
 /**
- * In the room: a class's score frozen as a script, played by the page, and what really happened stored as it comes in.
+ * The room: the script a page runs from, and how the log comes home. Read {@code RoomController}, {@code ScriptWriter}.
  *
- * <p>Imports shared and plans.
+ * <p>Imports: plans, poses, shared.
  */
 package gurukram.web.teach;

@@ -2,7 +2,7 @@ package gurukram.web.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gurukram.core.plan.Thresholds;
+import gurukram.core.plan.settings.Thresholds;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;

@@ -2,11 +2,11 @@ package gurukram.web.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Names;
-import gurukram.core.pose.CatalogueReader;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Feet;
 import gurukram.core.score.Pace;
@@ -22,7 +22,7 @@ class DemoClassesTest {
     @ParameterizedTest
     @ValueSource(strings = {"steady-on-one-leg", "half-moon-over-the-harbour", "dancer-on-the-quay"})
     void aDemoClassIsCanonicalFitsItsSlotAndIsEven(String file) {
-        ClassPlan plan = new NotationReader(CATALOGUE, Names.numbers())
+        ClassPlan plan = new NotationReader(CATALOGUE, NodeNames.numbers())
                 .read(DemoData.text(file))
                 .planOrRefused();
         assertThat(new NotationWriter(CATALOGUE).write(plan)).isEqualTo(DemoData.text(file));

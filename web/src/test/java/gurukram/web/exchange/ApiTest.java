@@ -3,7 +3,7 @@ package gurukram.web.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.PlanJson;
+import gurukram.core.plan.json.PlanJson;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;

@@ -3,7 +3,7 @@ package gurukram.web.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Names;
+import gurukram.core.plan.NodeNames;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;
@@ -73,7 +73,7 @@ class FilesTest {
         assertThat(opened.statusCode()).as(opened.body()).isEqualTo(302);
         String path = Http.location(opened);
         ClassId made = new ClassId(java.util.UUID.fromString(path.substring(path.lastIndexOf('/') + 1)));
-        assertThat(Names.numbered(plan(made))).isEqualTo(Names.numbered(plan(id)));
+        assertThat(NodeNames.numbered(plan(made))).isEqualTo(NodeNames.numbered(plan(id)));
     }
 
     @Test

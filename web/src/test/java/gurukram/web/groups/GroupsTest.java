@@ -3,7 +3,7 @@ package gurukram.web.groups;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.group.Room;
-import gurukram.core.plan.Style;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.web.shared.Teacher;

@@ -4,15 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Names;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.School;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.web.plans.ClassEditor.Answer;
 import gurukram.web.plans.ClassEditor.Outcome;
+import gurukram.web.plans.edit.LineEdit;
+import gurukram.web.plans.field.FieldEdit;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.TestApp;
@@ -66,7 +68,7 @@ class ClassEditorTest {
                 Level.INTERMEDIATE,
                 false,
                 app.bean(PoseCatalogue.class),
-                Names.numbers());
+                NodeNames.numbers());
     }
 
     @Test
@@ -167,7 +169,13 @@ class ClassEditorTest {
     @Test
     void whatCannotBeUnfoldedIsNotStored() {
         FieldEdit lead = new FieldEdit(
-                node("tree"), "sides", "lead", Level.BEGINNER, false, app.bean(PoseCatalogue.class), Names.numbers());
+                node("tree"),
+                "sides",
+                "lead",
+                Level.BEGINNER,
+                false,
+                app.bean(PoseCatalogue.class),
+                NodeNames.numbers());
         assertThatThrownBy(() -> editor.edit(teacher, id, 1, lead)).isInstanceOf(Refused.class);
         assertThat(now().version()).isEqualTo(1);
     }

@@ -3,22 +3,27 @@ package gurukram.web.plans;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.notation.LineReader;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.Names;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.School;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Step;
-import gurukram.core.pose.CatalogueReader;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;
+import gurukram.web.plans.edit.LineEdit;
+import gurukram.web.plans.edit.TreeEdit;
+import gurukram.web.plans.field.FieldEdit;
+import gurukram.web.plans.spine.Row;
+import gurukram.web.plans.spine.StepRows;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -71,7 +76,7 @@ class EditsTest {
     }
 
     private ClassPlan field(String words, String field, String value) {
-        return new FieldEdit(node(plan, words), field, value, Level.BEGINNER, false, CATALOGUE, Names.numbers())
+        return new FieldEdit(node(plan, words), field, value, Level.BEGINNER, false, CATALOGUE, NodeNames.numbers())
                 .on(plan)
                 .edit()
                 .applyTo(plan);
@@ -121,7 +126,8 @@ class EditsTest {
     @ParameterizedTest
     @CsvSource({"title, ''", "slot, 4", "slot, 241", "slot, an hour"})
     void aSettingThatCannotBeIsRefused(String field, String value) {
-        FieldEdit edit = new FieldEdit(NodeId.CLASS, field, value, Level.BEGINNER, false, CATALOGUE, Names.numbers());
+        FieldEdit edit =
+                new FieldEdit(NodeId.CLASS, field, value, Level.BEGINNER, false, CATALOGUE, NodeNames.numbers());
         assertThatThrownBy(() -> edit.on(plan)).isInstanceOf(Refused.class);
     }
 
@@ -135,14 +141,14 @@ class EditsTest {
     @Test
     void aDoseAtAnotherLevelLeavesTheBaseLine() {
         NodeId tree = node(plan, "tree");
-        ClassPlan after = new FieldEdit(tree, "breaths", "9", Level.ADVANCED, false, CATALOGUE, Names.numbers())
+        ClassPlan after = new FieldEdit(tree, "breaths", "9", Level.ADVANCED, false, CATALOGUE, NodeNames.numbers())
                 .on(plan)
                 .edit()
                 .applyTo(plan);
         Step step = (Step) after.find(tree).orElseThrow();
         assertThat(step.dose()).hasToString("5 breaths");
         assertThat(step.doseFor(Level.ADVANCED)).hasToString("9 breaths");
-        ClassPlan back = new FieldEdit(tree, "same", "", Level.ADVANCED, false, CATALOGUE, Names.numbers())
+        ClassPlan back = new FieldEdit(tree, "same", "", Level.ADVANCED, false, CATALOGUE, NodeNames.numbers())
                 .on(after)
                 .edit()
                 .applyTo(after);
@@ -205,7 +211,7 @@ class EditsTest {
                 "",
                 Level.BEGINNER,
                 School.UNSET,
-                new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
+                new LineReader(CATALOGUE, gurukram.core.plan.NodeNames.numbers()),
                 CATALOGUE,
                 ids);
         assertThat(seen(edit.on(empty).edit().applyTo(empty))).containsExactly("Standing", "tree both 4 breaths");
@@ -214,7 +220,7 @@ class EditsTest {
                 "",
                 Level.BEGINNER,
                 School.UNSET,
-                new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
+                new LineReader(CATALOGUE, gurukram.core.plan.NodeNames.numbers()),
                 CATALOGUE,
                 ids);
         assertThatThrownBy(() -> end.on(empty)).isInstanceOf(Refused.class);
@@ -226,7 +232,7 @@ class EditsTest {
                         at,
                         Level.BEGINNER,
                         School.UNSET,
-                        new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers()),
+                        new LineReader(CATALOGUE, gurukram.core.plan.NodeNames.numbers()),
                         CATALOGUE,
                         ids)
                 .on(plan)

@@ -2,20 +2,20 @@ package gurukram.web.plans;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.check.Checks;
 import gurukram.core.check.Report;
 import gurukram.core.notation.LineReader;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.ClassSettings;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.PlanEdit;
-import gurukram.core.plan.PlanJson;
-import gurukram.core.plan.PlanRules;
-import gurukram.core.plan.School;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.Style;
-import gurukram.core.pose.CatalogueReader;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.edit.PlanRules;
+import gurukram.core.plan.json.PlanJson;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.MixedRoom;
@@ -24,6 +24,17 @@ import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;
+import gurukram.web.plans.edit.LineEdit;
+import gurukram.web.plans.edit.MoveEdit;
+import gurukram.web.plans.edit.PasteEdit;
+import gurukram.web.plans.edit.TreeEdit;
+import gurukram.web.plans.field.FieldEdit;
+import gurukram.web.plans.findings.RowMark;
+import gurukram.web.plans.page.ClassPage;
+import gurukram.web.plans.page.ClassPageBuilder;
+import gurukram.web.plans.page.Notice;
+import gurukram.web.plans.paper.PrintPage;
+import gurukram.web.plans.spine.Rows;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -193,7 +204,7 @@ class RandomEditsTest {
     @ValueSource(longs = {1, 2, 3})
     void aClassSurvivesHundredsOfRandomEdits(long seed) {
         Random random = new Random(seed);
-        LineReader reader = new LineReader(CATALOGUE, gurukram.core.plan.Names.numbers());
+        LineReader reader = new LineReader(CATALOGUE, gurukram.core.plan.NodeNames.numbers());
         ClassPlan plan = new ClassPlan(ClassSettings.of("Random", 60, Style.VINYASA, Level.BEGINNER), List.of());
         int done = 0;
         for (int i = 0; i < 500; i++) {

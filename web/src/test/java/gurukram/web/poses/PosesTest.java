@@ -2,9 +2,10 @@ package gurukram.web.poses;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.body.Side;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.pose.Side;
+import gurukram.web.drawing.Figures;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;

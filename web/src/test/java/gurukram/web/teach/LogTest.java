@@ -2,7 +2,7 @@ package gurukram.web.teach;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gurukram.core.pose.Side;
+import gurukram.core.body.Side;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;

@@ -1,0 +1,7 @@
+package gurukram.core.body;
+
+/** Whether the feet stand along the mat or across it. */
+public enum MatDirection {
+    ALONG,
+    ACROSS
+}

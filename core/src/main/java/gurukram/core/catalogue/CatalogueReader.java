@@ -1,0 +1,92 @@
+package gurukram.core.catalogue;
+
+import gurukram.core.catalogue.rules.CatalogueProblem;
+import gurukram.core.catalogue.rules.CatalogueRules;
+import gurukram.core.catalogue.rules.Entries;
+import gurukram.core.catalogue.rules.Places;
+import gurukram.core.pose.Ladder;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.dataformat.yaml.YAMLMapper;
+
+/**
+ * Reads the catalogue's YAML files, one a family and one of ladders, and reports every problem of every file together.
+ *
+ * <p>{@code catalogue/families.txt} lists the families; adding a pose means adding an entry to one of them.
+ */
+public final class CatalogueReader {
+    private static final String FOLDER = "/catalogue/";
+    private static final String LADDERS = "ladders.yaml";
+    private static final YAMLMapper YAML = new YAMLMapper();
+
+    private final List<Pose> poses = new ArrayList<>();
+    private final List<Ladder> ladders = new ArrayList<>();
+    private final Places places = new Places();
+
+    private CatalogueReader() {}
+
+    /** The catalogue that ships with the app; {@link CatalogueException} with all problems when it is not sound. */
+    public static PoseCatalogue shipped() {
+        return read(shippedFiles());
+    }
+
+    /** The files of the catalogue that ships with the app, by name. */
+    public static Map<String, String> shippedFiles() {
+        Map<String, String> files = new LinkedHashMap<>();
+        for (String family : resource("families.txt").split("\\R")) {
+            if (!family.isBlank()) files.put(family.strip() + ".yaml", resource(family.strip() + ".yaml"));
+        }
+        files.put(LADDERS, resource(LADDERS));
+        return files;
+    }
+
+    /** Reads files given as name and text. */
+    public static PoseCatalogue read(Map<String, String> files) {
+        CatalogueReader reader = new CatalogueReader();
+        files.forEach(reader::readFile);
+        CatalogueRules.check(new Entries(reader.poses, reader.ladders, reader.places));
+        List<CatalogueProblem> problems = reader.places.problems();
+        if (!problems.isEmpty()) throw new CatalogueException(problems);
+        return new PoseCatalogue(reader.poses, reader.ladders);
+    }
+
+    private void readFile(String file, String text) {
+        places.note(file, text);
+        try {
+            String family = file.replace(".yaml", "").replace('-', ' ');
+            for (JsonNode entry : YAML.readTree(text)) {
+                String id = entry.path("id").asString("?");
+                if (file.equals(LADDERS)) add(ladders, LadderReader.read(entry, id, places));
+                else add(poses, PoseReader.read(entry, id, family, places));
+            }
+        } catch (JacksonException e) {
+            int line = e.getLocation() == null ? 0 : e.getLocation().getLineNr();
+            places.problem(
+                    new CatalogueProblem(file, line, "-", "", "not readable as YAML: " + e.getOriginalMessage()));
+        }
+    }
+
+    private static <T> void add(List<T> list, T item) {
+        if (item != null) list.add(item);
+    }
+
+    private static String resource(String name) {
+        try (InputStream in = CatalogueReader.class.getResourceAsStream(FOLDER + name)) {
+            if (in == null)
+                throw new CatalogueException(List.of(new CatalogueProblem(name, 0, "-", "", "file is missing")));
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

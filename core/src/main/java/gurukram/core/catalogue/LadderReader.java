@@ -1,0 +1,53 @@
+package gurukram.core.catalogue;
+
+import gurukram.core.catalogue.rules.Places;
+import gurukram.core.dose.Dose;
+import gurukram.core.dose.DoseText;
+import gurukram.core.pose.Ladder;
+import gurukram.core.pose.PropUse;
+import gurukram.core.text.Refused;
+import java.util.ArrayList;
+import java.util.List;
+import tools.jackson.databind.JsonNode;
+
+/** Reads one ladder from its entry. */
+final class LadderReader {
+    private LadderReader() {}
+
+    /** The ladder, or null when something of it cannot be read; what is wrong is told to {@code places}. */
+    static Ladder read(JsonNode entry, String id, Places places) {
+        int before = places.count();
+        PoseFields fields = new PoseFields(entry, id, places);
+        String peak = fields.optional("peak");
+        boolean skill = fields.flag("skill");
+        if (peak.isEmpty() != skill) fields.problem("peak", "needs either a peak or skill: true");
+        List<Ladder.Rung> rungs = new ArrayList<>();
+        for (JsonNode rung : fields.field("rungs")) {
+            Ladder.Rung read = rung(rung, rungs.size() + 1, id, places);
+            if (read != null) rungs.add(read);
+        }
+        Ladder ladder = new Ladder(fields.text("id"), fields.text("name"), skill ? null : peak, rungs);
+        fields.refuseUnknown();
+        return places.count() == before ? ladder : null;
+    }
+
+    private static Ladder.Rung rung(JsonNode node, int number, String id, Places places) {
+        PoseFields fields = new PoseFields(node, id, places);
+        String pose = fields.optional("pose");
+        String does = fields.optional("does");
+        if (pose.isEmpty() == does.isEmpty()) {
+            fields.problem("rungs", "rung " + number + " needs either a pose or what is done");
+        }
+        Dose dose = null;
+        try {
+            dose = DoseText.parse(fields.text("dose"));
+        } catch (Refused e) {
+            fields.problem("rungs", "rung " + number + ": " + e.getMessage());
+        }
+        String ready = fields.text("ready");
+        Ladder.With with = fields.choice("with", Ladder.With.class, Ladder.With.ALONE);
+        List<PropUse> props = fields.props();
+        fields.refuseUnknown();
+        return dose == null ? null : new Ladder.Rung(pose.isEmpty() ? null : pose, does, dose, ready, props, with);
+    }
+}

@@ -1,0 +1,10 @@
+/**
+ * The catalogue's files: how they are read, and how a teacher's own pose is. Read {@code CatalogueReader}, {@code PoseReader},
+ * {@code OwnPose}.
+ *
+ * <p>Imports: body, catalogue.rules, dose, figure, pose, text.
+ */
+@NullMarked
+package gurukram.core.catalogue;
+
+import org.jspecify.annotations.NullMarked;

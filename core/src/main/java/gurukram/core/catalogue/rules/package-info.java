@@ -1,0 +1,9 @@
+/**
+ * What must hold across the catalogue: one file a rule, run by the build and at the start. Read {@code CatalogueRules}, then any.
+ *
+ * <p>Imports: body, dose, figure, pose, text.
+ */
+@NullMarked
+package gurukram.core.catalogue.rules;
+
+import org.jspecify.annotations.NullMarked;

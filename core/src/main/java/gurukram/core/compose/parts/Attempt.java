@@ -1,0 +1,78 @@
+package gurukram.core.compose.parts;
+
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Goal;
+import gurukram.core.compose.search.Clock;
+import gurukram.core.compose.search.Cover;
+import gurukram.core.compose.search.Dice;
+import gurukram.core.compose.search.Doses;
+import gurukram.core.compose.search.Merit;
+import gurukram.core.compose.search.Places;
+import gurukram.core.compose.search.Pool;
+import gurukram.core.compose.search.Sketch;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+
+/**
+ * One try at a class: what all that make a part of it have in common.
+ *
+ * @param goal null when the class leads to no pose
+ * @param merit how well poses suit, as this try's dice have it
+ * @param tightness 0 for all that belongs to a class; each more leaves something out that could be missed
+ */
+public record Attempt(
+        Brief brief, Pool pool, Goal goal, Clock clock, Dice dice, Merit merit, Sketch sketch, int tightness) {
+    PoseCatalogue catalogue() {
+        return pool.catalogue();
+    }
+
+    /** Null when the class leads to no pose. */
+    Pose peak() {
+        return goal == null ? null : goal.pose();
+    }
+
+    boolean peakIsLow() {
+        return goal != null && Places.isFloor(goal.pose().base());
+    }
+
+    boolean has(SectionRole role) {
+        return !sketch.entries(role).isEmpty();
+    }
+
+    /** A step of a part with its usual range. */
+    Step wide(SectionRole role, Pose pose) {
+        return Doses.wide(sketch.name(role), pose, brief.level(), brief.begins());
+    }
+
+    /** A step of a part that is not to be shortened below the usual. */
+    Step usual(SectionRole role, Pose pose) {
+        return Doses.atLeastUsual(sketch.name(role), pose, brief.level(), brief.begins());
+    }
+
+    Step step(SectionRole role, Pose pose, Dose dose) {
+        return Doses.step(sketch.name(role), pose, dose, brief.begins());
+    }
+
+    /** How long a pose is usually held a side, s. */
+    double sideSeconds(Pose pose) {
+        return Cover.sideSeconds(pose, pose.doseFor(brief.level()));
+    }
+
+    /** The first of these poses that may be planned; the first of all when none may. */
+    Pose firstAllowed(String... ids) {
+        for (String id : ids) if (pool.has(id)) return catalogue().pose(id);
+        return catalogue().pose(ids[0]);
+    }
+
+    /** Whether a pose can be done without things nobody knows to be there; a block is always found. */
+    boolean isHandy(Pose pose) {
+        boolean known = brief.group() != null && brief.group().room() != null;
+        return known
+                || pose.props().stream()
+                        .noneMatch(
+                                use -> Pool.isNeeded(pose, use) && !use.prop().equals("block"));
+    }
+}

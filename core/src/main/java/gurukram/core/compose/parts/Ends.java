@@ -1,0 +1,81 @@
+package gurukram.core.compose.parts;
+
+import gurukram.core.body.Side;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Flavour;
+import gurukram.core.compose.search.Sketch;
+import gurukram.core.dose.Dose;
+import gurukram.core.dose.Range;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.pose.Pose;
+
+/** How a class begins, and how it ends: arriving, breathing, the rest and the close. */
+public final class Ends {
+    private static final int LEAST_REST_SECONDS = 60;
+    private static final int REST_STEP = 15;
+    private static final int MOST_OPEN_SECONDS = 60;
+    private static final int OPEN_PER_MILLE = 28;
+    private static final int SHORT_MINUTES = 45;
+
+    private final Attempt attempt;
+    private final Brief brief;
+    private final Sketch sketch;
+
+    public Ends(Attempt attempt) {
+        this.attempt = attempt;
+        this.brief = attempt.brief();
+        this.sketch = attempt.sketch();
+    }
+
+    /** A seat with open time, the one range that makes every minute reachable, under 3 % of the class; then the breath. */
+    public void arrive(Filling filling) {
+        if (!attempt.has(SectionRole.ARRIVE)) {
+            int most = Math.min(MOST_OPEN_SECONDS, brief.minutes() * 60 * OPEN_PER_MILLE / 1000);
+            int least = Math.min(20, most / 2);
+            Dose open = new Range(new Dose.Open(least), new Dose.Open((least + most) / 2), new Dose.Open(most));
+            Pose seat = attempt.firstAllowed("easy-seat", "thunderbolt", "chair-seat", "constructive-rest", "mountain");
+            sketch.put(SectionRole.ARRIVE, attempt.step(SectionRole.ARRIVE, seat, open));
+        }
+        if (attempt.pool().has("breath-watching")
+                && sketch.entries(SectionRole.ARRIVE).size() == 1
+                && brief.minutes() >= SHORT_MINUTES) {
+            Pose watching = attempt.catalogue().pose("breath-watching");
+            sketch.put(SectionRole.ARRIVE, attempt.wide(SectionRole.ARRIVE, watching));
+        }
+        boolean breathe = brief.style() == Style.HATHA || brief.minutes() >= 75 || brief.flavour() == Flavour.RESTFUL;
+        if (breathe && !attempt.has(SectionRole.BREATHE) && attempt.tightness() < 2) {
+            filling.best(SectionRole.BREATHE)
+                    .ifPresent(pose -> sketch.put(SectionRole.BREATHE, attempt.wide(SectionRole.BREATHE, pose)));
+        }
+    }
+
+    /** A final rest of 9 %, 11 % in a restful class, and a close; who cannot lie on the back lies on the side, left first. */
+    public void rest() {
+        if (!attempt.has(SectionRole.REST)) {
+            int percent = brief.flavour() == Flavour.RESTFUL ? 11 : 9;
+            int seconds = Math.max(LEAST_REST_SECONDS, brief.minutes() * 60 * percent / 100 / REST_STEP * REST_STEP);
+            Pose pose = attempt.firstAllowed(
+                    "corpse",
+                    "side-lying-rest",
+                    "bolster-under-knees",
+                    "legs-on-chair",
+                    "supported-bound-angle",
+                    "easy-seat");
+            SideRule sides = new SideRule.None();
+            if (pose.sides().hasSides()) {
+                seconds = seconds / 2;
+                sides = new SideRule.Both(Side.LEFT);
+            }
+            sketch.put(
+                    SectionRole.REST,
+                    Step.of(sketch.name(SectionRole.REST), pose.id(), sides, new Dose.Seconds(seconds)));
+        }
+        if (!attempt.has(SectionRole.CLOSE)) {
+            Pose seat = attempt.firstAllowed("seated-close", "easy-seat", "thunderbolt", "chair-seat", "mountain");
+            sketch.put(SectionRole.CLOSE, attempt.wide(SectionRole.CLOSE, seat));
+        }
+    }
+}

@@ -1,0 +1,79 @@
+package gurukram.core.compose.search;
+
+import gurukram.core.check.Budgets;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.pose.Level;
+import gurukram.core.score.Score;
+import gurukram.core.score.Unfolder;
+import gurukram.core.time.Millis;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/** How long a sketch is, and how long its parts should be; by the teacher's school. */
+public final class Clock {
+    private static final Map<SectionRole, Integer> OTHERS = new EnumMap<>(Map.of(
+            SectionRole.FLOOR, 12, SectionRole.COUNTERPOSES, 3, SectionRole.STRENGTH, 6, SectionRole.INVERSIONS, 8));
+
+    private final Unfolder unfolder;
+    private final School teachers;
+    private final Style style;
+    private final long slotMs;
+
+    public Clock(Unfolder unfolder, School teachers, Style style, int minutes) {
+        this.unfolder = unfolder;
+        this.teachers = teachers;
+        this.style = style;
+        this.slotMs = (long) minutes * Millis.MINUTE;
+    }
+
+    public long slotMs() {
+        return slotMs;
+    }
+
+    public Score score(ClassPlan plan) {
+        return unfolder.unfold(plan, null);
+    }
+
+    public long lengthMs(ClassPlan plan, Dose.Reading reading) {
+        return unfolder.unfold(plan, null, reading).totalMs();
+    }
+
+    /** Which leg comes forward first, by the class's school, else the teacher's, else as usual. */
+    public School.LegRule legRule(School own) {
+        return own.over(teachers.over(School.USUAL)).legRule();
+    }
+
+    /** A flow by itself. */
+    public long flowMs(Flow flow) {
+        Section section = Section.of(new NodeId("alone"), SectionRole.SALUTATIONS, flow);
+        ClassSettings settings = ClassSettings.of("alone", (int) (slotMs / Millis.MINUTE), style, Level.BEGINNER);
+        return unfolder.unfold(ClassPlan.of(settings, section), null).totalMs();
+    }
+
+    /** How long each part should be, ms: its share of the slot, the shares of absent parts spread over the rest. */
+    public Map<SectionRole, Long> budgets(List<SectionRole> present) {
+        int all = present.stream().mapToInt(this::share).sum();
+        Map<SectionRole, Long> budgets = new EnumMap<>(SectionRole.class);
+        for (SectionRole role : present) budgets.put(role, slotMs * share(role) / Math.max(1, all));
+        return budgets;
+    }
+
+    private int share(SectionRole role) {
+        return Budgets.share(role, style).orElse(OTHERS.getOrDefault(role, 5));
+    }
+
+    public static Map<SectionRole, Long> lengths(Score score) {
+        Map<SectionRole, Long> lengths = new EnumMap<>(SectionRole.class);
+        score.sections().forEach(span -> lengths.merge(span.role(), span.lengthMs(), Long::sum));
+        return lengths;
+    }
+}

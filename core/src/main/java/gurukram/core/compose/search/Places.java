@@ -1,0 +1,83 @@
+package gurukram.core.compose.search;
+
+import gurukram.core.body.Action;
+import gurukram.core.body.Base;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.pose.Complexity;
+import gurukram.core.pose.Hold;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.Risk;
+import java.util.EnumSet;
+import java.util.Set;
+
+/** Which part of a class a pose belongs to, and in which order the poses of a part follow each other. */
+public final class Places {
+    private static final Set<Base> UPRIGHT = EnumSet.of(Base.STANDING, Base.LUNGE, Base.SQUAT);
+    private static final Set<Base> HANDS = EnumSet.of(Base.DOG, Base.PLANK, Base.FOREARMS);
+    private static final Set<Base> FLOOR = EnumSet.of(
+            Base.SEATED, Base.SUPINE, Base.PRONE, Base.CHILD, Base.KNEELING, Base.HANDS_AND_KNEES, Base.SIDE_LYING);
+    private static final Set<Base> AFTER =
+            EnumSet.of(Base.SEATED, Base.SUPINE, Base.PRONE, Base.CHILD, Base.KNEELING, Base.SIDE_LYING);
+    private static final Set<String> MOBILE = Set.of("warm ups", "hands and knees", "side bends");
+    private static final int LONG_SECONDS = 60;
+
+    private Places() {}
+
+    public static boolean isFloor(Base base) {
+        return FLOOR.contains(base);
+    }
+
+    /** Where a pose that prepares the peak stands: low and gentle before the salutations, else with its kind. */
+    public static SectionRole forPreparation(Pose pose, Pose peak, boolean hasFloor) {
+        if (pose.demands(Action.ONE_LEG_BALANCE) >= 2 && pose.base() == Base.STANDING) return SectionRole.BALANCE;
+        if (UPRIGHT.contains(pose.base()) || HANDS.contains(pose.base())) return SectionRole.STANDING;
+        boolean deep = pose.effort() >= 3 || pose.depth() >= 2;
+        return hasFloor && isFloor(peak.base()) && deep ? SectionRole.FLOOR : SectionRole.WARM_UP;
+    }
+
+    /** Whether a pose may fill a part up; what is a rest, a breath or a single movement does not. */
+    public static boolean fills(SectionRole role, Pose pose, Dose dose, boolean peakIsLow) {
+        boolean rests = dose instanceof Dose.Seconds s && s.seconds() >= LONG_SECONDS;
+        boolean breath = pose.family().equals("breathing");
+        if (role == SectionRole.BREATHE) return breath && pose.risk() == Risk.LOW && pose.base() != Base.SUPINE;
+        if (breath || rests || isResting(pose) || dose instanceof Dose.Movement || pose.risk() != Risk.LOW)
+            return false;
+        boolean drill = pose.family().equals("drills") || pose.family().equals("core");
+        return switch (role) {
+            case WARM_UP ->
+                isFloor(pose.base())
+                        && pose.effort() <= 3
+                        && (pose.depth() == 1 || pose.depth() == 2 && MOBILE.contains(pose.family()))
+                        && !isComplex(pose)
+                        && pose.base() != Base.SIDE_LYING;
+            case STANDING ->
+                (UPRIGHT.contains(pose.base()) || pose.base() == Base.DOG || pose.base() == Base.PLANK)
+                        && pose.effort() >= 2
+                        && pose.demands(Action.ONE_LEG_BALANCE) < 2
+                        && !pose.family().equals("drills");
+            case BALANCE -> pose.base() == Base.STANDING && pose.demands(Action.ONE_LEG_BALANCE) >= 2;
+            case FLOOR ->
+                peakIsLow
+                        ? isFloor(pose.base()) && pose.effort() >= 2 && pose.base() != Base.CHILD && !isComplex(pose)
+                        : AFTER.contains(pose.base()) && pose.effort() == 2 && !drill && !isComplex(pose);
+            case COOL_DOWN ->
+                AFTER.contains(pose.base())
+                        && pose.effort() <= 2
+                        && pose.depth() <= 2
+                        && pose.base() != Base.CHILD
+                        && pose.hold() == Hold.PASSIVE
+                        && !pose.family().equals("warm ups");
+            default -> false;
+        };
+    }
+
+    private static boolean isComplex(Pose pose) {
+        return pose.complexity() == Complexity.COMPLEX || pose.complexity() == Complexity.FULLY_EXPLAINED;
+    }
+
+    private static boolean isResting(Pose pose) {
+        return pose.stretches().isEmpty() && pose.works().isEmpty()
+                || pose.family().equals("seats") && pose.effort() == 1 && pose.depth() == 1;
+    }
+}

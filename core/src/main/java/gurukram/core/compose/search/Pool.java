@@ -1,0 +1,108 @@
+package gurukram.core.compose.search;
+
+import gurukram.core.check.Needs;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Flavour;
+import gurukram.core.compose.brief.LeftOut;
+import gurukram.core.compose.brief.Wish;
+import gurukram.core.pose.Caution;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.pose.PropUse;
+import gurukram.core.pose.Risk;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The poses a brief leaves to choose from, and what stands against the others. */
+public final class Pool {
+    private static final int GENTLE_EFFORT = 3;
+    private static final int MIDDLING_EFFORT = 4;
+
+    private final PoseCatalogue catalogue;
+    private final Brief brief;
+    private final List<Pose> poses = new ArrayList<>();
+
+    public Pool(PoseCatalogue catalogue, Brief brief) {
+        this.catalogue = catalogue;
+        this.brief = brief;
+        for (Pose pose : catalogue.poses()) {
+            if (pose.risk() != Risk.HIGH && against(pose).isEmpty() && isEasyEnough(pose)) poses.add(pose);
+        }
+    }
+
+    /** What may be planned anywhere, in the order of the catalogue; poses of high risk only ever on the way to a peak. */
+    public List<Pose> poses() {
+        return poses;
+    }
+
+    public PoseCatalogue catalogue() {
+        return catalogue;
+    }
+
+    public Brief brief() {
+        return brief;
+    }
+
+    public boolean has(String id) {
+        return poses.contains(catalogue.pose(id));
+    }
+
+    /** For the poses around the peak; the peak itself is as hard as it is. */
+    private boolean isEasyEnough(Pose pose) {
+        boolean gentle = brief.wishes().contains(Wish.GENTLER);
+        if (brief.flavour() == Flavour.RESTFUL && gentle) return pose.effort() < GENTLE_EFFORT;
+        if (brief.flavour() == Flavour.RESTFUL || gentle) return pose.effort() <= GENTLE_EFFORT;
+        return brief.level() != Level.BEGINNER || pose.effort() <= MIDDLING_EFFORT;
+    }
+
+    /** Why a pose cannot be planned, whatever it is for; empty when nothing stands against it. */
+    public Optional<LeftOut> against(Pose pose) {
+        if (brief.unwanted().contains(pose.id())) return out(pose, LeftOut.Why.ASKED, "you do not want it in");
+        if (brief.wishes().contains(Wish.NO_WRISTS) && pose.wristLoad())
+            return out(pose, LeftOut.Why.ASKED, "it puts weight on the hands");
+        if (pose.level().ordinal() > brief.level().ordinal())
+            return out(
+                    pose, LeftOut.Why.LEVEL, "it is for " + pose.level().name().toLowerCase(Locale.ROOT) + " classes");
+        if (Needs.isBlocked(pose, brief.group())) return out(pose, LeftOut.Why.NEED, needs(pose));
+        return prop(pose)
+                .map(prop -> new LeftOut(pose.id(), LeftOut.Why.PROPS, "the room has no " + prop + " for everybody"));
+    }
+
+    private static Optional<LeftOut> out(Pose pose, LeftOut.Why why, String words) {
+        return Optional.of(new LeftOut(pose.id(), why, words));
+    }
+
+    private String needs(Pose pose) {
+        List<String> needs = Needs.cautions(pose, brief.group()).stream()
+                .filter(c -> c.severity() == Caution.Severity.BLOCKED)
+                .map(c -> c.need().words())
+                .toList();
+        return "somebody in the group leaves it out (" + String.join(", ", needs) + ")";
+    }
+
+    /** The prop a pose cannot do without and the room has not for all; most props only help. */
+    private Optional<String> prop(Pose pose) {
+        if (brief.group() == null || brief.group().room() == null) return Optional.empty();
+        for (PropUse use : pose.props()) {
+            int stock = brief.group().room().stock(use.prop());
+            int wanted =
+                    use.prop().equals("wall") ? 1 : use.number() * brief.group().mats();
+            if (isNeeded(pose, use) && stock < wanted) return Optional.of(use.prop());
+        }
+        return Optional.empty();
+    }
+
+    /** A prop that the pose is named by or led into with, or that carries the body in it. */
+    public static boolean isNeeded(Pose pose, PropUse use) {
+        String name = pose.id();
+        return name.contains(use.prop())
+                || pose.name().toLowerCase(Locale.ROOT).contains(use.prop())
+                || use.prop().equals("wall") && pose.cues().enter().full().contains("wall")
+                || name.startsWith("supported-")
+                || (name.equals("heart-bench") && use.prop().equals("block"))
+                || (name.equals("half-reclined-hero") && use.prop().equals("bolster"));
+    }
+}

@@ -1,0 +1,269 @@
+package gurukram.core.notation.line;
+
+import gurukram.core.body.Side;
+import gurukram.core.notation.words.Numbers;
+import gurukram.core.notation.words.Parts;
+import gurukram.core.notation.words.Phrases;
+import gurukram.core.notation.words.Quotes;
+import gurukram.core.plan.settings.CueLevel;
+import gurukram.core.plan.settings.FlowPace;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.FlowSides.LeadNames;
+import gurukram.core.plan.settings.FlowSides.Leads;
+import gurukram.core.plan.settings.FlowSides.Order;
+import gurukram.core.plan.settings.FlowSides.Turn;
+import gurukram.core.plan.settings.Join;
+import gurukram.core.plan.settings.Mode;
+import gurukram.core.plan.settings.Timing;
+import gurukram.core.text.Problem;
+import gurukram.core.text.Refused;
+import gurukram.core.time.Millis;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * A flow: {@code flow ["name"] [, settings...]}, as in {@code flow "harbour round", 3 rounds, both sides, left first,
+ * 5 s a position, shared 0 1}.
+ */
+public final class FlowLine {
+    private static final Pattern FLOW = Pattern.compile("(?i)flow\\b[\\s,:]*(.*)");
+
+    private static final Pattern QUOTED = Pattern.compile("(\"(?:[^\"]|\"\")*\"|“[^”]*”|„[^“”]*[“”]) *(.*)");
+
+    /** The settings while they are read: modes come one by one and make the rounds when no number of rounds is said. */
+    private record Draft(FlowSettings settings, boolean roundsSaid, List<Mode.Run> modes) {
+        Draft with(FlowSettings other) {
+            return new Draft(other, roundsSaid, modes);
+        }
+
+        Draft with(FlowSides sides) {
+            return with(settings.with(sides));
+        }
+
+        Draft withRounds(String typed) {
+            int rounds = FlowSettings.ROUNDS.parse(typed);
+            return new Draft(settings.withRounds(rounds), true, modes);
+        }
+
+        Draft and(Mode.Run run) {
+            List<Mode.Run> more = new ArrayList<>(modes);
+            more.add(run);
+            if (more.size() > FlowSettings.ROUNDS.most())
+                throw new Refused("That is more modes than a flow has rounds.");
+            return new Draft(settings, roundsSaid, more);
+        }
+
+        FlowSettings done() {
+            if (modes.isEmpty()) return settings;
+            FlowPace pace = settings.pace().withModes(modes);
+            int rounds = roundsSaid ? settings.rounds() : FlowSettings.ROUNDS.check(pace.modeRounds());
+            return new FlowSettings(
+                    settings.name(),
+                    rounds,
+                    settings.sides(),
+                    pace,
+                    settings.join(),
+                    settings.roundJoin(),
+                    settings.school());
+        }
+    }
+
+    private static final String JOIN = "(separate|linked|shared?(?: *\\(?\\d{1,3}[ ,]+\\d{1,3}\\)?)?|rest(?:ed)? .*)";
+    private static final Phrases<Draft> PHRASES = phrases();
+
+    private FlowLine() {}
+
+    private static Phrases<Draft> phrases() {
+        Phrases<Draft> p = new Phrases<>();
+        p.on("(?:x|×)? *(-?\\d{1,30}) *(?:rounds?|x|×|times)", (d, m) -> d.withRounds(m.group(1)));
+        p.on("(?:x|×) *(-?\\d{1,30})", (d, m) -> d.withRounds(m.group(1)));
+        p.on(
+                "(?:a round is )?both(?: sides)?(?: each round)?|each side|two sides",
+                (d, m) -> with(d, Counting.BOTH_SIDES));
+        p.on("(?:a round is )?one side(?: each| a round)?|one-sided", (d, m) -> with(d, Counting.ONE_SIDE));
+        p.on("no sides?|symmetric", (d, m) -> with(d, Counting.NO_SIDES));
+        p.on("(?:right first|right|r then l)", (d, m) -> with(d, Side.RIGHT));
+        p.on("(?:left first|left|l then r)", (d, m) -> with(d, Side.LEFT));
+        p.on(
+                "always (?:on )?(?:the )?(right|left)",
+                (d, m) -> d.with(d.settings().sides().with(side(m.group(1))).with(Leads.ALWAYS_FIRST)));
+        p.on(
+                "first side (?:alternates|changes) (?:by|from) (round|class)(?: to (?:round|class))?",
+                (d, m) -> d.with(d.settings()
+                        .sides()
+                        .with(m.group(1).equalsIgnoreCase("round") ? Turn.BY_ROUND : Turn.BY_CLASS)));
+        p.on("(?:all rounds on )?(?:one )?side first", (d, m) -> with(d, Order.SIDE_FIRST));
+        p.on("each round|side by side", (d, m) -> with(d, Order.EACH_ROUND));
+        p.on("pose by pose", (d, m) -> with(d, Order.POSE_BY_POSE));
+        p.on(
+                "lead is the (foot back first|front leg|lifted leg|standing leg)",
+                (d, m) -> d.with(d.settings().sides().with(leadNames(m.group(1)))));
+        p.on("(\\d{1,30}) *(learn|breath|silent)", (d, m) -> d.and(run(m)));
+        p.on("cues? ((?:long|short|silent)(?: *[/>] *(?:long|short|silent))*)", (d, m) -> withCues(d, m.group(1)));
+        p.on(
+                "paces? " + Numbers.DECIMAL + "((?: *[/>] *" + Numbers.DECIMAL + ")*) *" + Numbers.SECONDS + "?",
+                (d, m) -> withPaces(d, m.group()));
+        p.on(
+                "between rounds:? *" + JOIN,
+                (d, m) -> d.with(d.settings().withJoins(d.settings().join(), Join.parse(m.group(1)))));
+        p.on(
+                JOIN,
+                (d, m) -> d.with(d.settings()
+                        .withJoins(Join.parse(m.group()), d.settings().roundJoin())));
+        p.on(
+                Numbers.DECIMAL + " *" + Numbers.SECONDS + " *(?:a|each|per)? *(?:position|movement|half-breath|each)?",
+                (d, m) -> d.with(d.settings().withPositionMillis(millis(m.group(1)))));
+        return p;
+    }
+
+    /** The settings of a line that begins with the word flow; empty when it is no such line. */
+    public static Optional<FlowSettings> read(String line) {
+        Matcher flow = FLOW.matcher(line);
+        if (!flow.matches()) return Optional.empty();
+        Draft draft = new Draft(FlowSettings.of(1), false, List.of());
+        String settings = flow.group(1);
+        for (Parts.Part part : Parts.of(settings).parts()) {
+            try {
+                draft = read(part.text(), draft);
+            } catch (Refused e) {
+                throw e.within(part.span()).shifted(flow.start(1));
+            }
+        }
+        return Optional.of(draft.done());
+    }
+
+    private static Draft read(String part, Draft draft) {
+        Matcher quoted = QUOTED.matcher(part);
+        if (quoted.matches()) {
+            Draft named = named(Quotes.plain(quoted.group(1)), part, draft);
+            return quoted.group(2).isEmpty() ? named : read(quoted.group(2), named);
+        }
+        if (part.contains("\"")) {
+            throw new Refused(Problem.of(
+                    "The quote in “" + part + "” is not closed.", "As in: flow \"harbour round\", 3 rounds."));
+        }
+        Deque<String> phrases = new ArrayDeque<>();
+        String name = part;
+        for (String last = lastPhrase(name); last != null; last = lastPhrase(name)) {
+            phrases.push(last);
+            name = name.substring(0, name.length() - last.length()).strip();
+        }
+        Draft more = name.isEmpty() ? draft : named(name, part, draft);
+        for (String phrase : phrases) more = PHRASES.read(phrase, more).orElseThrow();
+        return more;
+    }
+
+    /**
+     * The longest phrase at the end, for commas that were left out: {@code tide x4 both sides}. A side alone may belong to
+     * the name. Null when there is none.
+     */
+    private static String lastPhrase(String text) {
+        if (text.isEmpty()) return null;
+        if (PHRASES.knows(text)) return text;
+        for (int at = text.indexOf(' '); at > 0; at = text.indexOf(' ', at + 1)) {
+            String behind = text.substring(at + 1).strip();
+            if (PHRASES.knows(behind) && !behind.matches("(?i)left|right")) return behind;
+        }
+        return null;
+    }
+
+    private static Draft named(String name, String part, Draft draft) {
+        if (draft.settings().name().isEmpty())
+            return draft.with(draft.settings().withName(name));
+        throw new Refused(
+                Problem.of(
+                        "“" + part + "” says nothing I know about a flow.",
+                        "Maybe “3 rounds”, “both sides”, “one side”, “no sides”, “left first”, “side first” or “5 s a position”."));
+    }
+
+    /** What {@link #read} reads. */
+    public static String write(FlowSettings s) {
+        List<String> parts = new ArrayList<>();
+        parts.add(s.name().isEmpty() ? "flow" : "flow " + Quotes.quoted(s.name()));
+        parts.add(gurukram.core.text.Words.count(s.rounds(), "round"));
+        s.pace().modes().forEach(run -> parts.add(run.toString()));
+        sides(s.sides(), parts);
+        pace(s.pace(), parts);
+        if (!(s.join() instanceof Join.Separate)) parts.add(s.join().words());
+        if (s.roundJoin() != null) parts.add("between rounds " + s.roundJoin().words());
+        return String.join(", ", parts);
+    }
+
+    private static void sides(FlowSides sides, List<String> parts) {
+        parts.add(sides.counting().words());
+        boolean always = sides.leads() == Leads.ALWAYS_FIRST;
+        boolean saysFirst = sides.counting() != Counting.NO_SIDES || sides.first() == Side.LEFT;
+        if (always) parts.add("always " + sides.first().word());
+        else if (saysFirst) parts.add(sides.first().word() + " first");
+        if (sides.order() != Order.EACH_ROUND) parts.add(sides.order().words());
+        if (sides.turn() == Turn.BY_ROUND) parts.add("first side alternates by round");
+        if (sides.turn() == Turn.BY_CLASS) parts.add("first side alternates by class");
+        if (sides.names() != LeadNames.FRONT_LEG)
+            parts.add("lead is the " + sides.names().words());
+    }
+
+    private static void pace(FlowPace pace, List<String> parts) {
+        if (pace.positionMillis() != null) parts.add(Millis.seconds(pace.positionMillis()) + " s a position");
+        if (!pace.byRound().isEmpty()) {
+            parts.add("paces "
+                    + pace.byRound().stream().map(ms -> Millis.seconds(ms)).collect(Collectors.joining("/"))
+                    + " s");
+        }
+        if (!pace.cues().isEmpty()) {
+            parts.add("cues " + pace.cues().stream().map(CueLevel::word).collect(Collectors.joining("/")));
+        }
+    }
+
+    private static Draft with(Draft d, Counting counting) {
+        return d.with(d.settings().with(counting));
+    }
+
+    private static Draft with(Draft d, Order order) {
+        return d.with(d.settings().with(order));
+    }
+
+    private static Draft with(Draft d, Side first) {
+        return d.with(d.settings().withFirstSide(first));
+    }
+
+    private static Draft withCues(Draft d, String typed) {
+        List<CueLevel> cues = Arrays.stream(typed.toUpperCase(Locale.ROOT).split("[/>]"))
+                .map(word -> CueLevel.valueOf(word.strip()))
+                .toList();
+        return d.with(d.settings().with(d.settings().pace().withCues(cues)));
+    }
+
+    private static Draft withPaces(Draft d, String typed) {
+        List<Integer> paces = Arrays.stream(typed.replaceAll("[^0-9.,/>-]", "").split("[/>]"))
+                .map(FlowLine::millis)
+                .toList();
+        return d.with(d.settings().withPaceByRound(paces));
+    }
+
+    private static Mode.Run run(Matcher m) {
+        int rounds = FlowSettings.ROUNDS.parse(m.group(1));
+        return new Mode.Run(rounds, Mode.valueOf(m.group(2).toUpperCase(Locale.ROOT)));
+    }
+
+    private static Side side(String word) {
+        return Side.valueOf(word.toUpperCase(Locale.ROOT));
+    }
+
+    private static LeadNames leadNames(String words) {
+        return LeadNames.valueOf(words.toUpperCase(Locale.ROOT).replace(' ', '_'));
+    }
+
+    private static int millis(String seconds) {
+        return Numbers.millis(seconds, Timing.POSITION_MILLIS, "Seconds a position");
+    }
+}

@@ -1,0 +1,81 @@
+package gurukram.core.notation.line;
+
+import gurukram.core.notation.words.GuardWords;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.When;
+import gurukram.core.text.Problem;
+import gurukram.core.text.Refused;
+import gurukram.core.text.Span;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * A layer, under its step: {@code guards: what is different}. {@code beginner: 3 breaths}; {@code round 2: high lunge, out};
+ * {@code last round: leave out}; {@code round 3+: then warrior 3, lead, out}; {@code advanced: first plank, in}.
+ */
+public final class LayerLine {
+    private static final Pattern GUARDED = Pattern.compile("([^:]+):\\s*(.*)");
+    private static final Pattern OMIT =
+            Pattern.compile("(?i)(?:leave (?:it )?out|without(?: it)?|omit|skip(?: it)?)\\.?");
+    private static final Pattern INSERT = Pattern.compile("(?i)(then|first|after it|before it)\\b[:,]?\\s+(.*)");
+
+    private final StepLine steps;
+    private final Supplier<NodeId> ids;
+
+    public LayerLine(StepLine steps, Supplier<NodeId> ids) {
+        this.steps = steps;
+        this.ids = ids;
+    }
+
+    /** Empty when the text does not begin with guards. */
+    public Optional<Layer> read(String text, LineContext context) {
+        Matcher guarded = GUARDED.matcher(text);
+        if (!guarded.matches()) return Optional.empty();
+        Optional<When> when = GuardWords.read(guarded.group(1).strip());
+        if (when.isEmpty()) return Optional.empty();
+        NodeId id = ids.get();
+        try {
+            return Optional.of(new Layer(id, when.get(), edit(guarded.group(2).strip(), context)));
+        } catch (Refused e) {
+            throw e.shifted(guarded.start(2)).within(new Span(guarded.start(2), text.length()));
+        }
+    }
+
+    private Layer.Edit edit(String text, LineContext context) {
+        if (text.isEmpty())
+            throw new Refused("What is different then? As in “round 2: high lunge” or “beginner: leave out”.");
+        if (OMIT.matcher(text).matches()) return new Layer.Omit();
+        Matcher insert = INSERT.matcher(text);
+        if (insert.matches() && steps.poseNamed(text).isEmpty()) {
+            boolean after = insert.group(1).matches("(?i)then|after it");
+            try {
+                Line.AddStep said = steps.read(insert.group(2), context);
+                Step step = Step.of(ids.get(), said.pose(), said.sides(), said.dose());
+                return after ? new Layer.After(step) : new Layer.Before(step);
+            } catch (Refused e) {
+                throw e.shifted(insert.start(2));
+            }
+        }
+        StepLine.Said said = steps.say(text);
+        if (said.openTime()) return new Layer.Become(null, null, said.dose());
+        if (said.sides() == null && said.sideWords().hasTwist()) {
+            throw new Refused(Problem.of("Which side is it on?", "As in “round 2: lead, twist to the other side”."));
+        }
+        return new Layer.Become(said.pose() == null ? null : said.pose().id(), said.sides(), said.dose());
+    }
+
+    public String write(Layer layer) {
+        return GuardWords.write(layer.when()) + ": " + write(layer.edit());
+    }
+
+    private String write(Layer.Edit edit) {
+        if (edit instanceof Layer.Before before) return "first " + steps.write(before.step());
+        if (edit instanceof Layer.After after) return "then " + steps.write(after.step());
+        if (edit instanceof Layer.Become become) return steps.write(become.pose(), become.sides(), become.dose());
+        return "leave out";
+    }
+}

@@ -1,0 +1,160 @@
+package gurukram.core.notation.line;
+
+import gurukram.core.body.Side;
+import gurukram.core.dose.Dose;
+import gurukram.core.dose.DoseWords;
+import gurukram.core.notation.words.SideWords;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.pose.BreathAffinity;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.Problem;
+import gurukram.core.text.Refused;
+import gurukram.core.text.Span;
+import gurukram.core.text.Words;
+import gurukram.core.time.Breath;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * One step: {@code pose [, sides] [, dose]}, as in {@code half pigeon, both, 8 breaths}; {@code 3 min open} needs no pose.
+ *
+ * <p>What a line leaves unsaid is taken from where it stands.
+ */
+public final class StepLine {
+    private static final Pattern OPEN = Pattern.compile("(?i)(?:open|free)?\\s*(?:time)?");
+    /** Gaps nobody types on purpose; they only cost time. */
+    private static final Pattern LONG_GAP = Pattern.compile("([\\s,;])[\\s,;]{9,}");
+
+    /** What was said; null where nothing was. */
+    record Said(Pose pose, SideRule sides, Dose dose, boolean openTime, SideWords sideWords) {}
+
+    private final PoseCatalogue catalogue;
+
+    public StepLine(PoseCatalogue catalogue) {
+        this.catalogue = catalogue;
+    }
+
+    /** A whole step; {@link Refused} with its place when some of it is not understood. */
+    public Line.AddStep read(String line, LineContext context) {
+        Said said = say(line);
+        if (said.openTime()) return new Line.AddStep(null, new SideRule.None(), said.dose());
+        if (said.pose() == null) throw new Refused("Which pose? “" + shorten(line) + "” names none.");
+        SideRule sides = said.sides() != null ? said.sides() : usualSides(said.pose(), context);
+        if (said.sides() == null && said.sideWords().hasTwist())
+            sides = said.sideWords().withTwist(sides);
+        return new Line.AddStep(
+                said.pose().id(), sides, said.dose() == null ? usualDose(said.pose(), context) : said.dose());
+    }
+
+    /** Only what the line says: a layer may change just the dose. */
+    Said say(String typed) {
+        String line = LONG_GAP.matcher(typed).replaceAll("$1");
+        DoseWords doseWords = new DoseWords();
+        SideWords sideWords = new SideWords();
+        String name = line;
+        // A pose whose whole name is typed wins over reading its last word as a dose or a side.
+        while (catalogue.named(name).isEmpty() && !name.isEmpty()) {
+            String shorter = sideWords.takeFromEnd(name);
+            if (shorter == null) shorter = takeDose(doseWords, name);
+            if (shorter == null) break;
+            name = shorter;
+        }
+        Span behindName = new Span(behind(name, line), line.length());
+        try {
+            Dose dose = doseWords.dose().orElse(null);
+            boolean openTime = dose != null
+                    && dose.at(Dose.Reading.LOW) instanceof Dose.Open
+                    && OPEN.matcher(name).matches();
+            Pose pose = openTime || name.isBlank() ? null : poseNamed(name, line);
+            return new Said(pose, sideWords.rule().orElse(null), dose, openTime, sideWords);
+        } catch (Refused e) {
+            throw e.within(behindName);
+        }
+    }
+
+    /** Where the words behind the name begin. */
+    private static int behind(String name, String line) {
+        int at = Math.min(name.length(), line.length());
+        while (at < line.length() && " ,;".indexOf(line.charAt(at)) >= 0) at++;
+        return at;
+    }
+
+    private static String takeDose(DoseWords words, String text) {
+        try {
+            return words.takeFromEnd(text);
+        } catch (Refused e) {
+            int from = Math.max(text.lastIndexOf(','), text.lastIndexOf(' ')) + 1;
+            throw e.within(new Span(Math.min(from, text.length()), text.length()));
+        }
+    }
+
+    private Pose poseNamed(String name, String line) {
+        return catalogue.named(name.replaceAll("[,;.]+$", "")).orElseThrow(() -> unknown(name, line));
+    }
+
+    private Refused unknown(String name, String line) {
+        int at = Math.max(0, line.indexOf(name));
+        List<Pose> nearest = catalogue.nearest(shorten(name), 3);
+        List<String> offers = nearest.stream()
+                .map(pose -> line.substring(0, at)
+                        + pose.name().toLowerCase(Locale.ROOT)
+                        + line.substring(at + name.length()))
+                .toList();
+        String names = nearest.stream().map(Pose::name).collect(Collectors.joining(", "));
+        return new Refused(
+                new Problem("I know no pose called “" + shorten(name) + "”.", "Maybe: " + names + ".", offers),
+                new Span(at, at + name.length()));
+    }
+
+    private static String shorten(String text) {
+        return text.length() <= 60 ? text : text.substring(0, 60) + "…";
+    }
+
+    /** In a flow what is usual there; elsewhere both. */
+    private static SideRule usualSides(Pose pose, LineContext context) {
+        if (context.flow() != null) return context.flow().settings().sides().usualFor(pose);
+        return pose.sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
+    }
+
+    /** In a flow one half-breath, the pose's own or the one that comes next; elsewhere the pose's usual dose. */
+    private static Dose usualDose(Pose pose, LineContext context) {
+        if (context.flow() == null) return pose.doseFor(context.level());
+        Breath next = context.lastBreath() == Breath.INHALE ? Breath.EXHALE : Breath.INHALE;
+        if (pose.breath() == BreathAffinity.IN) next = Breath.INHALE;
+        if (pose.breath() == BreathAffinity.OUT) next = Breath.EXHALE;
+        return new Dose.Movement(next);
+    }
+
+    /** What {@link #read} reads: the pose, its sides unless it has none, its dose. */
+    public String write(Step step) {
+        return write(step.pose(), step.sides() instanceof SideRule.None ? null : step.sides(), step.dose());
+    }
+
+    /** What {@link #say} reads; null is not said. */
+    public String write(String pose, SideRule sides, Dose dose) {
+        List<String> parts = new ArrayList<>();
+        UnaryOperator<String> name = id -> catalogue.pose(id).name().toLowerCase(Locale.ROOT);
+        if (pose != null) parts.add(name.apply(pose));
+        if (sides != null) parts.add(sides instanceof SideRule.None ? "no sides" : sides.words());
+        if (dose != null) parts.add(dose.toString());
+        return String.join(", ", parts);
+    }
+
+    Optional<Pose> poseNamed(String typed) {
+        return catalogue.named(typed);
+    }
+
+    /** The nearest names, for a problem. */
+    String nearest(String typed) {
+        return catalogue.nearest(Words.fold(shorten(typed)), 3).stream()
+                .map(Pose::name)
+                .collect(Collectors.joining(", "));
+    }
+}

@@ -1,0 +1,9 @@
+/**
+ * Plans and edits as JSON documents, and how older documents are read.
+ *
+ * <p>Imports: plan, plan.edit, plan.settings, pose.
+ */
+@NullMarked
+package gurukram.core.plan.json;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,12 @@
+package gurukram.core.plan.settings;
+
+/** What a document must not leave out. */
+public final class Required {
+    private Required() {}
+
+    /** The value; {@link IllegalArgumentException} when it is not there. */
+    public static <T> T of(T value, String what) {
+        if (value == null) throw new IllegalArgumentException(what + " is missing");
+        return value;
+    }
+}

@@ -1,7 +1,0 @@
-package gurukram.core.pose;
-
-/** Whether the feet stand along the mat or across it. */
-public enum MatDirection {
-    ALONG,
-    ACROSS
-}

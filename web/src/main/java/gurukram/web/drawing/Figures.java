@@ -1,0 +1,43 @@
+package gurukram.web.drawing;
+
+import gurukram.core.body.Side;
+import gurukram.core.body.SideBehaviour;
+import gurukram.core.figure.Figure;
+import gurukram.core.figure.FigureText;
+import gurukram.core.pose.Pose;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Where drawn figures are found. */
+public final class Figures {
+    private static final int MOST_KEPT = 4_000;
+    private static final Map<Figure, String> MARKS = new ConcurrentHashMap<>();
+
+    private Figures() {}
+
+    /** The address of a figure in a row; it changes with what is drawn, so that browsers may keep it. */
+    public static String small(Pose pose, Side side) {
+        return address(pose, side);
+    }
+
+    /** The address of a figure with room for its letter. */
+    public static String large(Pose pose, Side side) {
+        return address(pose, side) + "&large=true";
+    }
+
+    /** The address of the map of what is felt; it changes with what is drawn. */
+    public static String felt(Pose pose) {
+        int mark = pose.stretches().hashCode() * 31 + pose.works().hashCode();
+        return "/poses/" + pose.id() + "/felt.svg?v=" + Integer.toHexString(mark);
+    }
+
+    /** @param side null for the right one; of no matter where a pose has none */
+    private static String address(Pose pose, Side side) {
+        if (MARKS.size() > MOST_KEPT) MARKS.clear();
+        String mark = MARKS.computeIfAbsent(
+                pose.figure(),
+                figure -> Integer.toHexString(FigureText.write(figure).hashCode()));
+        boolean sided = side != null && pose.sides() != SideBehaviour.SYMMETRIC;
+        return "/poses/" + pose.id() + "/figure.svg?v=" + mark + (sided ? "&side=" + side.name() : "");
+    }
+}

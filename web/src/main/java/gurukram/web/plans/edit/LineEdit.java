@@ -1,0 +1,110 @@
+package gurukram.web.plans.edit;
+
+import gurukram.core.dose.Dose;
+import gurukram.core.notation.LineReader;
+import gurukram.core.notation.NodeText;
+import gurukram.core.notation.line.Line;
+import gurukram.core.notation.line.LineContext;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Link;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.School;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.Refused;
+import gurukram.core.time.Breath;
+import gurukram.web.plans.EditRequest;
+import java.util.List;
+import java.util.function.Supplier;
+import java.util.regex.Pattern;
+
+/**
+ * A typed line becomes a step, a flow or a section, after the node the teacher last touched.
+ *
+ * @param teachers the teacher's school
+ * @param level whose usual dose is taken; null for that of the class
+ * @param at that node; {@code after-} before the id of a flow means behind it, not inside; empty is the end of the class
+ */
+public record LineEdit(
+        String typed,
+        String at,
+        Level level,
+        School teachers,
+        LineReader reader,
+        PoseCatalogue catalogue,
+        Supplier<NodeId> newIds)
+        implements EditRequest {
+    private static final Pattern LINK = Pattern.compile("(?i)link\\b");
+
+    @Override
+    public Labelled on(ClassPlan now) {
+        if (typed.strip().startsWith("-")) return new MarkEdit(typed.strip(), at, catalogue, newIds).on(now);
+        Spot spot = Spot.at(now, at);
+        if (LINK.matcher(typed.strip()).lookingAt()) return link(spot);
+        LineContext context = new LineContext(
+                        level == null ? now.settings().level() : level, spot.flow(), lastBreath(spot))
+                .in(now.settings().school().over(teachers));
+        Line line = reader.read(typed, context);
+        if (line instanceof Line.EndFlow) {
+            if (spot.flow() == null) throw new Refused("There is no flow to end here.");
+            return new Labelled(null, "", new NodeId(Spot.BEHIND + spot.flow().id()));
+        }
+        NodeId id = newIds.get();
+        if (line instanceof Line.AddSection section) {
+            Section added = Section.of(id, section.role()).withName(section.name());
+            return new Labelled(
+                    new PlanEdit.Insert(NodeId.CLASS, spot.section(now), added), "add " + added.title(), id);
+        }
+        if (line instanceof Line.AddFlow flow) {
+            Spot outside =
+                    spot.flow() == null ? spot : Spot.behind(now, spot.flow().id());
+            return insert(outside, new Flow(id, flow.settings(), List.of()), "add flow");
+        }
+        if (line instanceof Line.AddList list) {
+            Spot outside =
+                    spot.flow() == null ? spot : Spot.behind(now, spot.flow().id());
+            return insert(outside, list.flow(), "add " + list.flow().settings().name());
+        }
+        Line.AddStep step = (Line.AddStep) line;
+        String name =
+                step.pose() == null ? "open time" : catalogue.pose(step.pose()).name();
+        return insert(spot, Step.of(id, step.pose(), step.sides(), step.dose()), "add " + name);
+    }
+
+    /** A link goes behind the steps of the flow; its own steps are typed next. */
+    private Labelled link(Spot spot) {
+        Flow flow = spot.flow();
+        if (flow == null) throw new Refused("A link belongs to a flow; mark one first.");
+        Link link = new NodeText(catalogue, newIds).linkIn(flow, typed.strip());
+        NodeId last = flow.children().isEmpty()
+                ? null
+                : flow.children().get(flow.children().size() - 1).id();
+        return new Labelled(new PlanEdit.Insert(flow.id(), last, link), "add link", link.id());
+    }
+
+    private Labelled insert(Spot spot, Item item, String label) {
+        if (spot.parent() != null) {
+            return new Labelled(new PlanEdit.Insert(spot.parent(), spot.after(), item), label, item.id());
+        }
+        Section section = Section.of(newIds.get(), SectionRole.STANDING, item);
+        return new Labelled(new PlanEdit.Insert(NodeId.CLASS, null, section), label, item.id());
+    }
+
+    /** The half-breath the next movement of a flow comes after. */
+    private static Breath lastBreath(Spot spot) {
+        if (spot.flow() == null) return Breath.FREE;
+        Breath last = Breath.FREE;
+        if (spot.after() == null) return last;
+        for (Step step : spot.flow().steps()) {
+            if (step.dose() instanceof Dose.Movement movement) last = movement.lastBreath();
+            if (step.id().equals(spot.after())) return last;
+        }
+        return last;
+    }
+}

@@ -1,0 +1,182 @@
+package gurukram.web.plans.field;
+
+import gurukram.core.body.SideBehaviour;
+import gurukram.core.dose.Dose;
+import gurukram.core.dose.DoseText;
+import gurukram.core.dose.Reps;
+import gurukram.core.notation.NodeText;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.DoseUnit;
+import gurukram.core.score.Pace;
+import gurukram.web.plans.edit.PoseNamed;
+import gurukram.web.shared.Typed;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** The fields of a step. A dose is changed on the base line, or only for the level the page shows. */
+public final class StepFields {
+    private static final int WIDE = 34;
+    private static final List<Field.Option> UNITS = List.of(
+            new Field.Option("breaths", "breaths"),
+            new Field.Option("seconds", "seconds"),
+            new Field.Option("in", "one inhale"),
+            new Field.Option("out", "one exhale"),
+            new Field.Option("reps", "repetitions"),
+            new Field.Option("open", "open time"));
+
+    /**
+     * @param flow the flow the step stands in; null outside flows
+     * @param level the level whose line is shown; null is the base line
+     * @param baseLine whether what is typed changes the base line rather than that level's own
+     */
+    public record At(Step step, Flow flow, PoseCatalogue catalogue, Level level, boolean baseLine) {
+        private Pose written() {
+            return step.pose() == null ? null : catalogue.pose(step.pose());
+        }
+
+        private Pose shown() {
+            String pose = step.poseFor(level);
+            return pose == null ? null : catalogue.pose(pose);
+        }
+
+        private String name() {
+            return shown() == null ? "open time" : shown().name();
+        }
+
+        private boolean inSidedFlow() {
+            return flow != null && flow.settings().hasSides();
+        }
+
+        private String sidesList() {
+            return Options.sidesOf(step, written(), inSidedFlow());
+        }
+    }
+
+    private static final Fields<At, Step> FIELDS =
+            new Fields<>(at -> at.step().id().value());
+
+    private static final Declared<At, Step> POSE = FIELDS.declare(
+            "pose", "Pose", (at, f) -> f.text(at.name().toLowerCase(), "Pose", 24), StepFields::withPose);
+    public static final Declared<At, Step> DOSE = FIELDS.declare(
+            "dose",
+            "Dose",
+            (at, f) -> f.amount(at.step().doseFor(at.level()).toString(), "Dose of " + at.name()),
+            (at, typed) -> withDose(at, typedDose(at.step().doseFor(at.level()), typed)));
+    private static final Declared<At, Step> UNIT = FIELDS.declare(
+            "unit",
+            "Unit",
+            (at, f) -> f.choice(DoseUnit.of(at.step().doseFor(at.level())).word(), "Unit", units(at)),
+            (at, typed) -> withDose(
+                    at,
+                    Typed.named(DoseUnit.class, typed)
+                            .convert(at.step().doseFor(at.level()), at.written(), Pace.defaults())));
+    public static final Declared<At, Step> SIDES = FIELDS.declare(
+            "sides",
+            "Sides",
+            (at, f) -> {
+                String sides = at.step().sides().words();
+                String list = at.sidesList();
+                return f.choice(sides, "Sides of " + at.name(), Options.with(sides, Options.named(list)))
+                        .fromList(list);
+            },
+            (at, typed) -> at.step().withSides(SideRule.parse(typed)));
+    private static final Declared<At, Step> SAME = FIELDS.declare(
+            "same",
+            "This level",
+            (at, f) -> f.tick(false, "take the base line’s dose, " + at.step().dose()),
+            (at, typed) -> at.step().withDoseFor(at.level(), null));
+    private static final Declared<At, Step> SAY = FIELDS.declare(
+            "say",
+            "Said in place of the usual cue",
+            (at, f) -> f.text(at.step().texts().say(), "Your own cue", WIDE),
+            (at, typed) -> at.step().with(at.step().texts().withSay(typed)));
+    private static final MarkFields<At, Step> MARKS = new MarkFields<>(
+            FIELDS,
+            new MarkFields.Words<>(
+                    at -> at.step().texts(), (at, texts) -> at.step().with(texts)),
+            new MarkFields.Marked<>(
+                    at -> at.step().marks(), (at, marks) -> at.step().with(marks)));
+
+    private StepFields() {}
+
+    private static Dose typedDose(Dose now, String typed) {
+        if (now instanceof Reps reps && typed.strip().matches("\\d+")) return reps.withReps(Dose.REPS.parse(typed));
+        return DoseText.parse(DoseUnit.of(now.at(Dose.Reading.CHOSEN)).complete(typed));
+    }
+
+    private static Step withDose(At at, Dose dose) {
+        boolean ownAlready = at.level() != null && at.step().hasDoseFor(at.level());
+        return at.baseLine() && !ownAlready
+                ? at.step().withDose(dose)
+                : at.step().withDoseFor(at.level(), dose);
+    }
+
+    /** Another pose: on the base line, or for the level alone. Its sides fit it as the step's sides fitted the one before. */
+    private static Step withPose(At at, String typed) {
+        Pose pose = PoseNamed.in(at.catalogue(), typed);
+        if (!at.baseLine()) return at.step().withPoseFor(at.level(), pose.id());
+        Step other = at.step().withPose(pose.id());
+        boolean symmetric = pose.sides() == SideBehaviour.SYMMETRIC;
+        if (symmetric && other.sides().isSided()) return other.withSides(new SideRule.None());
+        if (symmetric || other.sides().isSided()) return other;
+        return other.withSides(SideRule.parse(at.inSidedFlow() ? "lead" : "both"));
+    }
+
+    private static List<Field.Option> units(At at) {
+        DoseUnit unit = DoseUnit.of(at.step().doseFor(at.level()));
+        List<Field.Option> units = new ArrayList<>(at.shown() == null ? UNITS.subList(5, 6) : UNITS);
+        if (unit == DoseUnit.WRITTEN) units.add(new Field.Option(unit.word(), "as written"));
+        return units;
+    }
+
+    static Step write(At at, String field, String typed) {
+        return FIELDS.write(at, field, typed);
+    }
+
+    /** Null where there is nothing to choose. */
+    public static Field sides(At at) {
+        return at.sidesList().isEmpty() ? null : SIDES.of(at);
+    }
+
+    /** Pose, dose and sides, as a panel shows them. */
+    public static List<Captioned> amounts(At at, Refusal refusal) {
+        List<Declared<At, Step>> fields = new ArrayList<>();
+        if (at.shown() != null) fields.add(POSE);
+        fields.addAll(List.of(DOSE, UNIT));
+        if (!at.sidesList().isEmpty()) fields.add(SIDES);
+        if (at.level() != null && at.step().hasDoseFor(at.level())) fields.add(SAME);
+        return fields.stream().map(field -> field.captioned(at, refusal)).toList();
+    }
+
+    /** The dose of every level. */
+    public static List<Captioned> levels(At at, Refusal refusal) {
+        return Stream.of(Level.values()).map(level -> level(at, level, refusal)).toList();
+    }
+
+    private static Captioned level(At at, Level level, Refusal refusal) {
+        At there = new At(at.step(), at.flow(), at.catalogue(), level, at.baseLine());
+        Field dose = DOSE.of(there).atLevel(level.name()).labelled("Dose for " + level.word());
+        return new Captioned(level.word(), List.of(dose.inPanel().orRefused(refusal)));
+    }
+
+    /** What changes in some rounds or levels, as lines. */
+    public static List<Captioned> changes(At at, NodeText text, Refusal refusal) {
+        String hint = at.flow() != null
+                ? "one a line, such as “round 2: high lunge”"
+                : "one a line, such as “advanced: 8 breaths”";
+        TextFields.At lines = new TextFields.At(at.step(), at.flow(), text);
+        return List.of(
+                new Captioned(hint, TextFields.LINES.captioned(lines, refusal).fields()));
+    }
+
+    public static List<Captioned> words(At at, Refusal refusal) {
+        return Stream.concat(Stream.of(SAY.captioned(at, refusal)), MARKS.captioned(at, refusal))
+                .toList();
+    }
+}

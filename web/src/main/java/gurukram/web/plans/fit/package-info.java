@@ -1,0 +1,6 @@
+/**
+ * The fit dialogue, and how many rounds fill a time.
+ *
+ * <p>Imports: plans, plans.page, poses, shared.
+ */
+package gurukram.web.plans.fit;

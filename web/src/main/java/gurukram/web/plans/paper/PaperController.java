@@ -1,0 +1,93 @@
+package gurukram.web.plans.paper;
+
+import gurukram.core.score.Score;
+import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassId;
+import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.StoredClass;
+import gurukram.web.plans.View;
+import gurukram.web.plans.findings.ClassChecks;
+import gurukram.web.poses.Poses;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.ModelAttribute;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** A class read from beginning to end: on paper, pass by pass, with what there is to look at, and at speed. */
+@Controller
+class PaperController {
+    private final ClassStore store;
+    private final ClassEditor editor;
+    private final ClassChecks checks;
+    private final Poses poses;
+
+    PaperController(ClassStore store, ClassEditor editor, ClassChecks checks, Poses poses) {
+        this.store = store;
+        this.editor = editor;
+        this.checks = checks;
+        this.poses = poses;
+    }
+
+    /** The class that was asked for, and which of its lines. */
+    record Asked(Teacher teacher, StoredClass stored, View view) {}
+
+    @ModelAttribute
+    Asked asked(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable ClassId id,
+            @RequestParam(required = false) String level,
+            Model model) {
+        StoredClass stored = store.find(teacher, id).orElseThrow(NotFound::new);
+        View view = View.of(level, stored.plan().settings());
+        model.addAttribute("told", view.told());
+        return new Asked(teacher, stored, view);
+    }
+
+    @GetMapping("/classes/{id}/print")
+    String print(@ModelAttribute(binding = false) Asked asked, Model model) {
+        Score score = score(asked);
+        model.addAttribute("page", PrintPage.of(asked.stored(), score, asked.view(), poses.of(asked.teacher())));
+        return "plans/print";
+    }
+
+    /** The running order, all passes unfolded. */
+    @GetMapping("/classes/{id}/passes")
+    String passes(@ModelAttribute(binding = false) Asked asked, Model model) {
+        Teacher teacher = asked.teacher();
+        model.addAttribute(
+                "page",
+                PassesPage.of(asked.stored(), score(asked), asked.view(), poses.of(teacher), editor.schoolOf(teacher)));
+        return "plans/passes";
+    }
+
+    private Score score(Asked asked) {
+        return editor.unfold(
+                asked.teacher(), asked.stored().plan(), asked.view().level());
+    }
+
+    /** All findings. */
+    @GetMapping("/classes/{id}/report")
+    String report(@ModelAttribute(binding = false) Asked asked, Model model) {
+        model.addAttribute(
+                "page", ReportPage.of(asked.stored(), found(asked), asked.view(), poses.of(asked.teacher())));
+        return "plans/report";
+    }
+
+    /** The whole class at speed. */
+    @GetMapping("/classes/{id}/dry-run")
+    String dryRun(@ModelAttribute(binding = false) Asked asked, Model model) {
+        Teacher teacher = asked.teacher();
+        model.addAttribute(
+                "page", DryRunPage.of(asked.stored(), found(asked), checks.schoolOf(teacher), poses.of(teacher)));
+        return "plans/dry-run";
+    }
+
+    private ClassChecks.Found found(Asked asked) {
+        return checks.found(asked.teacher(), asked.stored(), asked.view());
+    }
+}

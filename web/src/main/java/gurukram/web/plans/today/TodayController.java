@@ -1,0 +1,101 @@
+package gurukram.web.plans.today;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.plan.settings.Theme;
+import gurukram.core.pose.Level;
+import gurukram.core.text.Refused;
+import gurukram.web.groups.GroupStore;
+import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.field.Options;
+import gurukram.web.shared.Teacher;
+import gurukram.web.shared.Typed;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
+import java.util.List;
+import java.util.Map;
+import java.util.random.RandomGenerator;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** The first page: the teacher's classes, and a new one. */
+@Controller
+class TodayController {
+    private static final List<SectionRole> USUAL = List.of(
+            SectionRole.ARRIVE,
+            SectionRole.WARM_UP,
+            SectionRole.STANDING,
+            SectionRole.PEAK,
+            SectionRole.COOL_DOWN,
+            SectionRole.REST,
+            SectionRole.CLOSE);
+
+    private final ClassStore classes;
+    private final ClassEditor editor;
+    private final GroupStore groups;
+    private final RandomGenerator random;
+    private final Clock clock;
+
+    TodayController(ClassStore classes, ClassEditor editor, GroupStore groups, RandomGenerator random, Clock clock) {
+        this.classes = classes;
+        this.editor = editor;
+        this.groups = groups;
+        this.random = random;
+        this.clock = clock;
+    }
+
+    @GetMapping("/")
+    String today(@AuthenticationPrincipal Teacher teacher, Model model) {
+        model.addAttribute("page", TodayPage.of(classes.summaries(teacher), groups.groups(teacher), clock));
+        return "plans/today";
+    }
+
+    @GetMapping("/classes/new")
+    String newClass(Model model) {
+        return newClassPage(model, Map.of("slot", "60", "style", "HATHA", "level", "BEGINNER", "sections", "on"), "");
+    }
+
+    @PostMapping("/classes")
+    String create(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestParam Map<String, String> typed,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            ClassSettings settings = ClassSettings.of(
+                            typed.get("title"),
+                            ClassSettings.SLOT.parse(typed.get("slot")),
+                            Typed.named(Style.class, typed.getOrDefault("style", "HATHA")),
+                            Typed.named(Level.class, typed.getOrDefault("level", "BEGINNER")))
+                    .with(Theme.titled(typed.get("theme")));
+            Stream<SectionRole> roles = typed.containsKey("sections") ? USUAL.stream() : Stream.of();
+            List<Section> sections =
+                    roles.map(role -> Section.of(NodeId.random(random), role)).toList();
+            return "redirect:/classes/" + editor.create(teacher, new ClassPlan(settings, sections), null);
+        } catch (Refused e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            return newClassPage(model, typed, e.getMessage());
+        }
+    }
+
+    private static String newClassPage(Model model, Map<String, String> typed, String problem) {
+        model.addAttribute("typed", typed);
+        model.addAttribute("problem", problem);
+        model.addAttribute(
+                "problemField", problem.startsWith("Minutes") ? "slot" : problem.contains("theme") ? "theme" : "title");
+        model.addAttribute("styles", Options.styles());
+        model.addAttribute("levels", Options.levels());
+        return "plans/new-class";
+    }
+}

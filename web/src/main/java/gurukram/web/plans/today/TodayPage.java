@@ -1,0 +1,73 @@
+package gurukram.web.plans.today;
+
+import gurukram.core.time.Millis;
+import gurukram.web.groups.Group;
+import gurukram.web.plans.ClassSummary;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+
+/** All that the first page's template may see. */
+public record TodayPage(List<Line> classes, List<Group> groups) {
+    /**
+     * One class of the list.
+     *
+     * @param fit how the length stands to the slot, in words
+     * @param width of the length's bar and {@code slotX} of the slot's mark, in units of a bar 1000 wide for the longest
+     */
+    public record Line(
+            String id,
+            String title,
+            String theme,
+            String about,
+            String length,
+            String slot,
+            String fit,
+            int width,
+            int slotX,
+            String taught,
+            String group) {}
+
+    static TodayPage of(List<ClassSummary> classes, List<Group> groups, Clock clock) {
+        Map<UUID, Group> byId = groups.stream().collect(Collectors.toMap(Group::id, g -> g));
+        long longest = classes.stream()
+                .mapToLong(c -> Math.max(c.lengthMs(), (long) c.slotMinutes() * Millis.MINUTE))
+                .max()
+                .orElse(1);
+        return new TodayPage(
+                classes.stream()
+                        .map(c -> line(c, byId, longest, clock.instant()))
+                        .toList(),
+                groups);
+    }
+
+    private static Line line(ClassSummary c, Map<UUID, Group> groups, long longest, Instant now) {
+        long slot = (long) c.slotMinutes() * Millis.MINUTE;
+        long over = c.lengthMs() - slot;
+        String fit = over == 0 ? "just the slot" : Millis.showWhole(Math.abs(over)) + (over > 0 ? " over" : " free");
+        Group group = c.group() == null ? null : groups.get(c.group());
+        return new Line(
+                c.id().toString(),
+                c.title(),
+                c.theme(),
+                c.style() + ", " + c.level(),
+                Millis.showWhole(c.lengthMs()),
+                c.slotMinutes() + " min",
+                fit,
+                (int) (1000 * c.lengthMs() / longest),
+                (int) (1000 * slot / longest),
+                ago(c.lastTaught(), now),
+                group == null ? "" : group.name());
+    }
+
+    private static String ago(Instant taught, Instant now) {
+        if (taught == null) return "not taught yet";
+        long days = Duration.between(taught, now).toDays();
+        if (days <= 0) return "taught today";
+        return days == 1 ? "taught yesterday" : "taught " + days + " days ago";
+    }
+}

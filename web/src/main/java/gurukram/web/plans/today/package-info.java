@@ -1,0 +1,6 @@
+/**
+ * The first page: the teacher's classes, the week's groups, a new class.
+ *
+ * <p>Imports: groups, plans, plans.field, shared.
+ */
+package gurukram.web.plans.today;
