@@ -1,16 +1,20 @@
 package gurukram.bench;
 
 import gurukram.core.catalogue.CatalogueReader;
+import gurukram.core.figure.Poser;
+import gurukram.core.notation.NotationReader;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.notation.Reading;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeNames;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
 import gurukram.core.score.Tallies;
 import gurukram.core.score.Unfolder;
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -67,7 +71,7 @@ public class EngineBench {
 
     @Benchmark
     public Reading readNinetyMinutes() {
-        return new gurukram.core.notation.NotationReader(catalogue, NodeNames.numbers()).read(text);
+        return new NotationReader(catalogue, NodeNames.numbers()).read(text);
     }
 
     @Benchmark
@@ -76,7 +80,7 @@ public class EngineBench {
     }
 
     @Benchmark
-    public java.util.List<gurukram.core.pose.Pose> searchAMisspelledName() {
+    public List<Pose> searchAMisspelledName() {
         return catalogue.find("warior two");
     }
 
@@ -84,7 +88,7 @@ public class EngineBench {
     public int poseAllFigures() {
         int bones = 0;
         for (var pose : catalogue.poses())
-            bones += gurukram.core.figure.Poser.pose(pose.figure()).limbs().size();
+            bones += Poser.pose(pose.figure()).limbs().size();
         return bones;
     }
 }

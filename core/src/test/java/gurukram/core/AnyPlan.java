@@ -43,6 +43,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.function.IntFunction;
 import java.util.function.Supplier;
 import java.util.stream.IntStream;
 
@@ -363,7 +364,7 @@ public final class AnyPlan {
         };
     }
 
-    private static Dose range(int low, int chosen, int high, java.util.function.IntFunction<Dose> of) {
+    private static Dose range(int low, int chosen, int high, IntFunction<Dose> of) {
         return new Range(of.apply(low), of.apply(chosen), of.apply(high));
     }
 }

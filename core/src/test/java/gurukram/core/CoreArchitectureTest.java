@@ -8,6 +8,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.time.Instant;
 
 @AnalyzeClasses(packages = "gurukram.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class CoreArchitectureTest {
@@ -98,6 +99,6 @@ class CoreArchitectureTest {
             .orShould()
             .callMethod(System.class, "nanoTime")
             .orShould()
-            .callMethod(java.time.Instant.class, "now")
+            .callMethod(Instant.class, "now")
             .because("time is passed in, so that the same plan always gives the same score");
 }

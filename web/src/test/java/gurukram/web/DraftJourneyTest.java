@@ -11,6 +11,7 @@ import gurukram.web.support.BrowserTests;
 import gurukram.web.support.TestApp;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -64,8 +65,7 @@ class DraftJourneyTest extends BrowserTests {
 
         assertThat(page.locator(".stops")).containsText("you asked for something gentler");
         assertThat(button("gentler")).hasAttribute("aria-pressed", "true");
-        org.assertj.core.api.Assertions.assertThat(
-                        page.locator(".is-locked .flow-moves li").allTextContents())
+        Assertions.assertThat(page.locator(".is-locked .flow-moves li").allTextContents())
                 .isEqualTo(flow);
         button("Open as a class").click();
 

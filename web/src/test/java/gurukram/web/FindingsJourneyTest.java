@@ -2,10 +2,12 @@ package gurukram.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Page;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.BrowserTests;
 import gurukram.web.support.TestApp;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** From finding to finding with the keyboard, mended, kept silent, and fitted to the minute. */
@@ -38,8 +40,7 @@ class FindingsJourneyTest extends BrowserTests {
         // to the next finding, its mends, and the first of them taken
         page.keyboard().press("i");
         assertThat(page.locator(".is-at")).hasAttribute("data-name", "Tree");
-        assertThat(page.locator("#panel .finding-what"))
-                .hasText(java.util.regex.Pattern.compile("Tree is done on the right only.*"));
+        assertThat(page.locator("#panel .finding-what")).hasText(Pattern.compile("Tree is done on the right only.*"));
         page.locator("#panel details[data-mends] summary").first().click();
         assertThat(page.locator("#panel [data-take-mend]").first()).hasText("Do it on both sides, right first");
         axeFindsNothing();
@@ -67,9 +68,7 @@ class FindingsJourneyTest extends BrowserTests {
         // the odd rounds are kept silent, with a reason
         page.locator("#checked").click();
         assertThat(page.locator("#panel h2")).hasText("What there is to look at");
-        page.locator(
-                        "#panel .finding",
-                        new com.microsoft.playwright.Page.LocatorOptions().setHasText("one-sided rounds"))
+        page.locator("#panel .finding", new Page.LocatorOptions().setHasText("one-sided rounds"))
                 .locator("summary")
                 .click();
         page.locator("#panel details[open] [data-mute-why]").fill("the fourth comes next week");

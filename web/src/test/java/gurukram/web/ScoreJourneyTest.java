@@ -3,6 +3,7 @@ package gurukram.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
@@ -272,7 +273,7 @@ class ScoreJourneyTest extends BrowserTests {
         grip.hover();
         page.mouse().down();
         var place = row("Tree").boundingBox();
-        page.mouse().move(place.x + 200, place.y + 8, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(4));
+        page.mouse().move(place.x + 200, place.y + 8, new Mouse.MoveOptions().setSteps(4));
         page.mouse().up();
         assertThat(page.locator(".pose-name")).hasText(new String[] {"Warrior 2", "Chair", "Tree", "Final rest"});
 

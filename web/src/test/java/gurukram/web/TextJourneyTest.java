@@ -12,6 +12,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.BrowserTests;
 import gurukram.web.support.TestApp;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** A class is changed as text, a step under its fold, and a file is opened. */
@@ -50,9 +51,9 @@ class TextJourneyTest extends BrowserTests {
         assertThat(page.locator(".line-fault")).containsText("I know no pose called “tre”");
         assertThat(page.locator("#text-summary")).containsText("One line is not understood");
         page.click("text=Take this text");
-        assertThat(page.locator("#text")).hasValue(java.util.regex.Pattern.compile("tre, both, 6 breaths"));
+        assertThat(page.locator("#text")).hasValue(Pattern.compile("tre, both, 6 breaths"));
         page.locator(".offer").first().click();
-        assertThat(page.locator("#text")).hasValue(java.util.regex.Pattern.compile("tree, both, 6 breaths"));
+        assertThat(page.locator("#text")).hasValue(Pattern.compile("tree, both, 6 breaths"));
         assertThat(page.locator("#text-summary")).hasText("");
         page.click("text=Take this text");
         page.waitForURL(app.url("/classes/" + id));

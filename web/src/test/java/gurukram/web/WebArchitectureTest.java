@@ -8,6 +8,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 @AnalyzeClasses(packages = "gurukram", importOptions = ImportOption.DoNotIncludeTests.class)
 class WebArchitectureTest {
@@ -97,7 +98,7 @@ class WebArchitectureTest {
     @ArchTest
     static final ArchRule noOpenStreams = noClasses()
             .should()
-            .callMethod(org.springframework.jdbc.core.simple.JdbcClient.MappedQuerySpec.class, "stream")
+            .callMethod(JdbcClient.MappedQuerySpec.class, "stream")
             .because("a stream that nobody closes keeps its connection; take a list");
 
     @ArchTest

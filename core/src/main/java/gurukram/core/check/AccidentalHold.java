@@ -10,6 +10,7 @@ import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /** Full lungs are held after an inhale and empty ones after an exhale, one position at a time; anything else is a slip. */
@@ -55,7 +56,7 @@ public final class AccidentalHold implements Check {
         String what = before.isHeld()
                 ? "In %s the breath is held already, since %s."
                         .formatted(
-                                name.toLowerCase(java.util.Locale.ROOT),
+                                name.toLowerCase(Locale.ROOT),
                                 subject.name(subject.pose(i - 1).id()))
                 : "%s holds the breath %s, behind an %s."
                         .formatted(name, in ? "in" : "out", before == Breath.INHALE ? "inhale" : "exhale");

@@ -3,6 +3,7 @@ package gurukram.core.check;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
@@ -14,6 +15,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * Opening and lifting go with the inhale, folding and lowering with the exhale. A flow all of whose movements go against
@@ -73,8 +75,8 @@ public final class AgainstBreath implements Check {
     /** The second half-breath of a position goes where it has to. */
     private static boolean samePosition(Moment before, Moment now) {
         return before.side() == now.side()
-                && java.util.Objects.equals(before.pass(), now.pass())
-                && java.util.Objects.equals(before.position(), now.position());
+                && Objects.equals(before.pass(), now.pass())
+                && Objects.equals(before.position(), now.position());
     }
 
     private static void against(Subject subject, NodeId node, List<Integer> moments, Findings found) {
@@ -146,8 +148,8 @@ public final class AgainstBreath implements Check {
                 PlanEdit.instead(subject.plan(), flow.withChildren(withLinks(flow, steps)))));
     }
 
-    private static List<gurukram.core.plan.Node> withLinks(Flow flow, List<Step> steps) {
-        List<gurukram.core.plan.Node> all = new ArrayList<>(steps);
+    private static List<Node> withLinks(Flow flow, List<Step> steps) {
+        List<Node> all = new ArrayList<>(steps);
         all.addAll(flow.links());
         return all;
     }

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalInt;
 
 /**
  * Each part has about its share of the slot. Shares of parts that are absent are spread over the rest; parts without a share
@@ -44,9 +45,9 @@ public final class Budgets implements Check {
     }
 
     /** The share of a role in percent where every part is there; empty where it has none. */
-    public static java.util.OptionalInt share(SectionRole role, Style style) {
+    public static OptionalInt share(SectionRole role, Style style) {
         int[] both = SHARES.get(role);
-        return both == null ? java.util.OptionalInt.empty() : java.util.OptionalInt.of(both[style.ordinal()]);
+        return both == null ? OptionalInt.empty() : OptionalInt.of(both[style.ordinal()]);
     }
 
     @Override

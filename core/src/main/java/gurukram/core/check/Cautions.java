@@ -10,6 +10,7 @@ import gurukram.core.pose.Pose;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 
 /**
@@ -99,7 +100,7 @@ public final class Cautions implements Check {
                                 : poses + " poses");
         List<Integer> moments = places.stream().map(Place::moment).toList();
         NodeId node = subject.moment(moments.get(0)).node();
-        String about = need.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
+        String about = need.name().toLowerCase(Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
         found.add(
                 change ? Severity.LOOK : Severity.INFO,
                 node,
@@ -153,7 +154,7 @@ public final class Cautions implements Check {
         List<PlanEdit> edits = new ArrayList<>();
         Map<NodeId, Step> steps = new LinkedHashMap<>();
         byNeed(subject, severity).forEach((need, places) -> {
-            String about = need.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
+            String about = need.name().toLowerCase(Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
             if (!about.equals(finding.about())) return;
             for (Place place : places) {
                 Step step = steps.getOrDefault(subject.moment(place.moment()).node(), subject.step(place.moment()));

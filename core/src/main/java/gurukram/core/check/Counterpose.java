@@ -14,6 +14,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A deep pose that is held is balanced soon after: by one of its counterposes within the next four poses (ours). After a
@@ -100,9 +101,9 @@ public final class Counterpose implements Check {
         if (child && (breaths == null || breaths >= BREATHS_AFTER_HEADSTAND)) return;
         String what = child
                 ? "After %s child’s pose lasts %d breaths; five are wanted."
-                        .formatted(subject.pose(i).name().toLowerCase(java.util.Locale.ROOT), breaths)
+                        .formatted(subject.pose(i).name().toLowerCase(Locale.ROOT), breaths)
                 : "After %s people come up at once; child’s pose of five breaths is wanted."
-                        .formatted(subject.pose(i).name().toLowerCase(java.util.Locale.ROOT));
+                        .formatted(subject.pose(i).name().toLowerCase(Locale.ROOT));
         List<Integer> moments = child ? List.of(i, next) : List.of(i);
         found.look(subject.moment(i).node(), subject.pose(i).id(), moments, what, "Nobody rises quickly from there.");
     }

@@ -14,6 +14,7 @@ import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -96,7 +97,7 @@ public final class DoseRange implements Check {
         boolean tooMuch = amount(written, pose, step) > amount(range.at(Dose.Reading.HIGH), pose, step);
         Dose nearest = range.at(tooMuch ? Dose.Reading.HIGH : Dose.Reading.LOW);
         Dose usual = range.at(Dose.Reading.CHOSEN);
-        List<Mend> mends = new java.util.ArrayList<>();
+        List<Mend> mends = new ArrayList<>();
         for (Dose dose : new LinkedHashSet<>(List.of(nearest, usual))) {
             Dose same = inUnitOf(written, dose, pose, step);
             Step after = ChosenDose.in(step, subject.level(), same);

@@ -13,6 +13,7 @@ import gurukram.core.score.Score;
 import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -138,7 +139,7 @@ public final class FinalRest implements Check {
                 .mapToLong(i -> subject.moment(i).workMs())
                 .sum();
         int longest = finding.moments().stream()
-                .max(java.util.Comparator.comparing(i -> subject.moment(i).workMs()))
+                .max(Comparator.comparing(i -> subject.moment(i).workMs()))
                 .orElseThrow();
         long others = score.totalMs() - now;
         long hourly = subject.value(GOOD);

@@ -6,6 +6,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.score.MixedRoom;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +37,7 @@ public final class MixedClock implements Check {
             NodeId node = (NodeId) place.get(0);
             Level level = (Level) place.get(1);
             MixedRoom.Line worst = lines.stream()
-                    .max(java.util.Comparator.comparing(line -> line.lineMs() - line.clockMs()))
+                    .max(Comparator.comparing(line -> line.lineMs() - line.clockMs()))
                     .orElseThrow();
             String what = "%s takes %s at %s, and the clock has %s%s."
                     .formatted(

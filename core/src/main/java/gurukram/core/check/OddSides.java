@@ -19,6 +19,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Rounds that take turns with the sides, and poses that sway from side to side, come in even numbers. */
@@ -158,13 +159,13 @@ public final class OddSides implements Check {
         return mends;
     }
 
-    private static java.util.Optional<Mend> sways(Subject subject, Step step, int by) {
+    private static Optional<Mend> sways(Subject subject, Step step, int by) {
         Reps reps = reps(subject, step);
         int wanted = reps.reps() + by;
-        if (wanted < 1 || wanted > Dose.REPS.most()) return java.util.Optional.empty();
+        if (wanted < 1 || wanted > Dose.REPS.most()) return Optional.empty();
         Side last = ((SideRule.Alternating) step.sides()).start().opposite();
         Step other = ChosenDose.in(step, subject.level(), reps.withReps(wanted));
         String label = "Sway %d times, %d a side, ending %s".formatted(wanted, wanted / 2, last.word());
-        return java.util.Optional.of(new Mend(label, PlanEdit.instead(subject.plan(), other)));
+        return Optional.of(new Mend(label, PlanEdit.instead(subject.plan(), other)));
     }
 }

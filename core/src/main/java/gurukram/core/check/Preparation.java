@@ -4,7 +4,9 @@ import gurukram.core.body.Action;
 import gurukram.core.body.ActionUse;
 import gurukram.core.body.Side;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.settings.Thresholds;
 import gurukram.core.pose.Ladder;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Moment;
@@ -134,8 +136,7 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
 
     /** Seconds a side that prepare a demand of 2 or 3 where no setting says otherwise. */
     public static int usualSeconds(int strength) {
-        return (strength == 3 ? SECONDS_OF_3 : SECONDS_OF_2)
-                .at(gurukram.core.pose.Level.BEGINNER, gurukram.core.plan.settings.Thresholds.NONE);
+        return (strength == 3 ? SECONDS_OF_3 : SECONDS_OF_2).at(Level.BEGINNER, Thresholds.NONE);
     }
 
     static long wantedMs(Subject subject, Demand demand) {

@@ -4,6 +4,7 @@ import com.google.auto.service.AutoService;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.score.Moment;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -75,7 +76,7 @@ public final class RepeatedPose implements Check {
                     .formatted(family, ms * 100 / all, most);
             found.info(
                     NodeId.CLASS,
-                    gurukram.core.text.Words.fold(family).replace(' ', '-'),
+                    Words.fold(family).replace(' ', '-'),
                     List.of(),
                     what,
                     "Other families give the same muscles a rest.");

@@ -9,6 +9,8 @@ import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.When;
+import gurukram.core.plan.edit.Mirrored;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.plan.settings.SideRule;
@@ -247,9 +249,8 @@ public final class SecondSide implements Check {
                 .orElseThrow();
         List<Mend> mends = new ArrayList<>();
         mends.add(new Mend("Take the change away, so that both sides are alike", new PlanEdit.Remove(layer.id())));
-        var everyPass =
-                new gurukram.core.plan.When(layer.when().levels(), layer.when().rounds(), null);
-        if (!everyPass.equals(gurukram.core.plan.When.ALWAYS)) {
+        var everyPass = new When(layer.when().levels(), layer.when().rounds(), null);
+        if (!everyPass.equals(When.ALWAYS)) {
             mends.add(new Mend(
                     "Let the change hold for both sides",
                     new PlanEdit.Change(new Layer(layer.id(), everyPass, layer.edit()))));
@@ -268,7 +269,7 @@ public final class SecondSide implements Check {
                     .findFirst()
                     .orElse(null);
             if (own != null) taken.add(own.id());
-            wanted.add(own != null ? own : ((Step) gurukram.core.plan.edit.Mirrored.of(step)).named(other(step.id())));
+            wanted.add(own != null ? own : ((Step) Mirrored.of(step)).named(other(step.id())));
         }
         Set<NodeId> secondIds = new HashSet<>();
         second.sided().forEach(step -> secondIds.add(step.id()));
@@ -279,7 +280,7 @@ public final class SecondSide implements Check {
         }
         there.stream().filter(step -> !taken.contains(step.id())).forEach(step -> {
             int behind = lastOf(items, first.sided());
-            items.add(behind + 1, ((Step) gurukram.core.plan.edit.Mirrored.of(step)).named(other(step.id())));
+            items.add(behind + 1, ((Step) Mirrored.of(step)).named(other(step.id())));
             items.add(lastOf(items, wanted) + 1, step);
         });
         return items;

@@ -5,6 +5,7 @@ import gurukram.core.body.Base;
 import gurukram.core.body.Felt;
 import gurukram.core.body.Side;
 import gurukram.core.body.SideOf;
+import gurukram.core.dose.Dose;
 import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
@@ -252,10 +253,9 @@ public final class SidesUneven implements Check {
     private static void other(Subject subject, Step step, SideRule.Only only, List<Mend> mends) {
         for (NodeId node : twins(subject, step)) {
             Step twin = (Step) subject.node(node);
-            Step alike = ChosenDose.in(
-                    twin, subject.level(), dose(subject, step).at(gurukram.core.dose.Dose.Reading.CHOSEN));
-            Step back = ChosenDose.in(
-                    step, subject.level(), dose(subject, twin).at(gurukram.core.dose.Dose.Reading.CHOSEN));
+            Step alike =
+                    ChosenDose.in(twin, subject.level(), dose(subject, step).at(Dose.Reading.CHOSEN));
+            Step back = ChosenDose.in(step, subject.level(), dose(subject, twin).at(Dose.Reading.CHOSEN));
             mends.add(new Mend(
                     "Give the %s side %s as well".formatted(side(step), dose(subject, twin)),
                     PlanEdit.instead(subject.plan(), back)));
@@ -272,7 +272,7 @@ public final class SidesUneven implements Check {
         return ((SideRule.Only) step.sides()).side().word();
     }
 
-    private static gurukram.core.dose.Dose dose(Subject subject, Step step) {
+    private static Dose dose(Subject subject, Step step) {
         return subject.level() == null ? step.dose() : step.doseFor(subject.level());
     }
 

@@ -10,6 +10,7 @@ import gurukram.core.score.Score;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -103,7 +104,6 @@ public final class SlotLength implements Check {
     }
 
     private static String one(FitAnswer.Change change) {
-        return change.what().toLowerCase(java.util.Locale.ROOT) + " " + change.after() + " instead of "
-                + change.before();
+        return change.what().toLowerCase(Locale.ROOT) + " " + change.after() + " instead of " + change.before();
     }
 }

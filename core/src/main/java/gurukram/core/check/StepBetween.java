@@ -18,6 +18,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * One half-breath of a flow is time for one change of the body's base. Outside flows there is time to be led through one
@@ -135,7 +136,7 @@ public final class StepBetween implements Check {
         return route;
     }
 
-    private static java.util.Optional<Pose> simplest(Subject subject, Base base) {
+    private static Optional<Pose> simplest(Subject subject, Base base) {
         return subject.catalogue().poses().stream()
                 .filter(pose -> pose.base() == base && pose.sides() == SideBehaviour.SYMMETRIC)
                 .filter(pose -> pose.level().ordinal() <= subject.judgedLevel().ordinal())

@@ -5,6 +5,7 @@ import gurukram.core.cue.Cues;
 import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
@@ -189,7 +190,7 @@ public final class Subject {
     /** The flow a step stands in, also by a link of it; null outside flows. */
     Flow flowAround(NodeId id) {
         Node parent = parentOf(id);
-        if (parent instanceof gurukram.core.plan.Link link) parent = parentOf(link.id());
+        if (parent instanceof Link link) parent = parentOf(link.id());
         return parent instanceof Flow flow ? flow : null;
     }
 
@@ -270,7 +271,7 @@ public final class Subject {
         if (node instanceof Section section) return section.marks().mutes();
         if (node instanceof Flow flow) return flow.marks().mutes();
         if (node instanceof Step step) return step.marks().mutes();
-        if (node instanceof gurukram.core.plan.Link link) return link.marks().mutes();
+        if (node instanceof Link link) return link.marks().mutes();
         return List.of();
     }
 }

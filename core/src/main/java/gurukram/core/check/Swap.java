@@ -1,5 +1,6 @@
 package gurukram.core.check;
 
+import gurukram.core.body.Side;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
@@ -7,6 +8,7 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +25,7 @@ final class Swap {
             if (to.sides().hasSides() && !step.sides().isSided()) {
                 var flow = subject.plan().flowAround(step.id());
                 sides = flow == null
-                        ? new SideRule.Both(gurukram.core.body.Side.RIGHT)
+                        ? new SideRule.Both(Side.RIGHT)
                         : flow.settings().sides().usualFor(to);
             }
             other = step.withPose(to.id()).withSides(sides);
@@ -77,8 +79,7 @@ final class Swap {
 
     /** Whether the words at a step tell of something, whatever their case. */
     static boolean tells(Step step, String words) {
-        String folded = gurukram.core.text.Words.fold(words);
-        return gurukram.core.text.Words.fold(step.note() + " " + step.texts().say())
-                .contains(folded);
+        String folded = Words.fold(words);
+        return Words.fold(step.note() + " " + step.texts().say()).contains(folded);
     }
 }

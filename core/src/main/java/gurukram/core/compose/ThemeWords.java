@@ -13,6 +13,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -159,8 +160,7 @@ public final class ThemeWords {
         families.forEach(family -> known.add(family.toLowerCase(Locale.ROOT)));
         catalogue.poses().forEach(pose -> known.add(Words.fold(pose.name())));
         List<String> sorted = new ArrayList<>(known);
-        sorted.sort(
-                java.util.Comparator.comparing((String word) -> -word.length()).thenComparing(word -> word));
+        sorted.sort(Comparator.comparing((String word) -> -word.length()).thenComparing(word -> word));
         return sorted;
     }
 

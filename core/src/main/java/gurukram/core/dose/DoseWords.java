@@ -4,9 +4,11 @@ import gurukram.core.text.Refused;
 import gurukram.core.text.TextEnd;
 import gurukram.core.time.Breath;
 import java.math.BigDecimal;
+import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.regex.MatchResult;
@@ -179,7 +181,7 @@ public final class DoseWords {
 
     private static List<Breath> halfBreaths(String typed) {
         List<Breath> breaths = new ArrayList<>();
-        for (String part : typed.toLowerCase(java.util.Locale.ROOT).split(",? *(?:\\bthen\\b|\\band\\b|\\+) *")) {
+        for (String part : typed.toLowerCase(Locale.ROOT).split(",? *(?:\\bthen\\b|\\band\\b|\\+) *")) {
             if (part.contains("natural")) breaths.add(Breath.FREE);
             else if (part.contains("hold in") || part.contains("held in")) breaths.add(Breath.HOLD_IN);
             else if (part.contains("hold out") || part.contains("held out")) breaths.add(Breath.HOLD_OUT);
@@ -271,9 +273,7 @@ public final class DoseWords {
     }
 
     private static int seconds(String typed) {
-        return new java.math.BigInteger(typed)
-                .min(java.math.BigInteger.valueOf(99_999))
-                .intValue();
+        return new BigInteger(typed).min(BigInteger.valueOf(99_999)).intValue();
     }
 
     private static int minutes(String typed) {

@@ -1,5 +1,6 @@
 package gurukram.core.figure;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -32,7 +33,7 @@ public record Figure(
         List<Part> before) {
 
     public Figure {
-        limbs = java.util.Collections.unmodifiableMap(new EnumMap<>(limbs));
+        limbs = Collections.unmodifiableMap(new EnumMap<>(limbs));
         props = List.copyOf(props);
         behind = List.copyOf(behind);
         before = List.copyOf(before);

@@ -1,5 +1,6 @@
 package gurukram.core.figure;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -43,8 +44,8 @@ public record Skeleton(
 
     public Skeleton {
         spine = List.copyOf(spine);
-        joints = java.util.Collections.unmodifiableMap(new EnumMap<>(joints));
-        limbs = java.util.Collections.unmodifiableMap(new EnumMap<>(limbs));
+        joints = Collections.unmodifiableMap(new EnumMap<>(joints));
+        limbs = Collections.unmodifiableMap(new EnumMap<>(limbs));
         problems = List.copyOf(problems);
     }
 

@@ -1,7 +1,10 @@
 package gurukram.core.fit;
 
 import gurukram.core.plan.Node;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.TreeMap;
 
 /**
  * One thing that can be chosen: a step's dose (of both sides), a flow's rounds and inner doses.
@@ -22,12 +25,12 @@ record Choice(List<Option> options) {
 
     /** Of options that are equally long only the cheapest is kept, of those the first. */
     static Choice of(List<Option> options) {
-        var byLength = new java.util.TreeMap<Long, Option>();
+        var byLength = new TreeMap<Long, Option>();
         for (Option option : options) {
             byLength.merge(option.lengthMs(), option, (a, b) -> b.cost() < a.cost() ? b : a);
         }
-        List<Option> kept = new java.util.ArrayList<>(byLength.values());
-        kept.sort(java.util.Comparator.comparing(Option::cost).thenComparing(Option::lengthMs));
+        List<Option> kept = new ArrayList<>(byLength.values());
+        kept.sort(Comparator.comparing(Option::cost).thenComparing(Option::lengthMs));
         return new Choice(kept);
     }
 }

@@ -1,5 +1,6 @@
 package gurukram.core.fit;
 
+import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Range;
 import gurukram.core.dose.Reps;
@@ -25,6 +26,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -103,7 +105,7 @@ public final class Choices {
                 else trims((Flow) item, trims);
             }
         }
-        trims.sort(java.util.Comparator.comparing(Trim::cost));
+        trims.sort(Comparator.comparing(Trim::cost));
         return trims;
     }
 
@@ -207,7 +209,7 @@ public final class Choices {
         return peak ? Amounts.PEAK_BREATH : Amounts.BREATH;
     }
 
-    private static gurukram.core.body.Side oneSide(Step step) {
+    private static Side oneSide(Step step) {
         SideRule rule = step.sides() instanceof SideRule.Compound compound ? compound.base() : step.sides();
         return rule instanceof SideRule.Only only ? only.side() : null;
     }

@@ -16,6 +16,7 @@ import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
@@ -23,6 +24,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * Fits a class to a length: the least change of what is written, exactly, and always the same for the same class.
@@ -187,7 +189,7 @@ public final class Fit {
                 for (int i = 0; i < trims.size(); i++) if ((mask >> i & 1) == 1) subset.add(trims.get(i));
                 subsets.add(subset);
             }
-            subsets.sort(java.util.Comparator.comparing(List::size));
+            subsets.sort(Comparator.comparing(List::size));
             return subsets;
         }
 
@@ -195,7 +197,7 @@ public final class Fit {
         private List<Map<NodeId, Long>> ways(List<Choices.Part> free) {
             List<Map<NodeId, Long>> all = new ArrayList<>(List.of(Map.of()));
             for (Choices.Part part : free) {
-                Set<Long> ways = new java.util.TreeSet<>();
+                Set<Long> ways = new TreeSet<>();
                 for (long way : waysOf(part)) ways.add(way);
                 if (ways.size() < 2) continue;
                 List<Map<NodeId, Long>> more = new ArrayList<>();

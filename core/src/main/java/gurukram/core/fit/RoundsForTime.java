@@ -12,6 +12,7 @@ import gurukram.core.score.NodeTotal;
 import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -77,7 +78,7 @@ public record RoundsForTime(double exactly, Optional<Offer> below, Optional<Offe
         below.ifPresent(fits::add);
         above.filter(offer -> !fits.contains(offer)).ifPresent(fits::add);
         fits.removeIf(offer -> Math.abs(offer.lengthMs() - timeMs) > toleranceMs);
-        fits.sort(java.util.Comparator.comparing(offer -> Math.abs(offer.lengthMs() - timeMs)));
+        fits.sort(Comparator.comparing(offer -> Math.abs(offer.lengthMs() - timeMs)));
         return fits;
     }
 }

@@ -11,6 +11,7 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.SameNodes;
 import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Problem;
@@ -131,8 +132,7 @@ public final class NodeText {
     }
 
     private static ClassPlan alone(Step step) {
-        ClassSettings settings =
-                ClassSettings.of("One step", 60, gurukram.core.plan.settings.Style.HATHA, Level.BEGINNER);
+        ClassSettings settings = ClassSettings.of("One step", 60, Style.HATHA, Level.BEGINNER);
         return ClassPlan.of(settings, Section.of(new NodeId("alone"), SectionRole.STANDING, step));
     }
 }

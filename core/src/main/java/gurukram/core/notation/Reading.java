@@ -2,6 +2,7 @@ package gurukram.core.notation;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
+import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import java.util.List;
 import java.util.Objects;
@@ -36,7 +37,7 @@ public record Reading(ClassPlan plan, List<ReadLine> lines) {
         List<Located> problems = problems();
         if (problems.isEmpty()) return plan;
         Located first = problems.get(0);
-        throw new Refused(new gurukram.core.text.Problem(
+        throw new Refused(new Problem(
                 "Line " + first.line() + ": " + first.problem().what(),
                 first.problem().advice(),
                 first.problem().offers()));

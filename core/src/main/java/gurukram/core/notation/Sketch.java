@@ -3,6 +3,7 @@ package gurukram.core.notation;
 import gurukram.core.plan.Node;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 
 /** A node while its lines are read: its own value, and what stands in it so far. */
 public final class Sketch {
@@ -25,7 +26,7 @@ public final class Sketch {
         return value.withChildren(children.stream().map(Sketch::whole).toList());
     }
 
-    void walk(java.util.function.Consumer<Sketch> visitor) {
+    void walk(Consumer<Sketch> visitor) {
         visitor.accept(this);
         children.forEach(child -> child.walk(visitor));
     }

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 
 /** A class as it is written: settings and sections. Immutable; {@link PlanEdit} makes one of another. */
 public record ClassPlan(ClassSettings settings, List<Section> sections) {
@@ -76,13 +77,13 @@ public record ClassPlan(ClassSettings settings, List<Section> sections) {
         return replacing(parent, node -> node.withChildren(children));
     }
 
-    public ClassPlan replacing(NodeId id, java.util.function.UnaryOperator<Node> change) {
+    public ClassPlan replacing(NodeId id, UnaryOperator<Node> change) {
         return new ClassPlan(
                 settings,
                 sections.stream().map(s -> section(replaced(s, id, change))).toList());
     }
 
-    private static Node replaced(Node node, NodeId id, java.util.function.UnaryOperator<Node> change) {
+    private static Node replaced(Node node, NodeId id, UnaryOperator<Node> change) {
         if (node.id().equals(id)) return change.apply(node);
         if (node.children().isEmpty()) return node;
         return node.withChildren(

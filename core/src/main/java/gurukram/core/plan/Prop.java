@@ -4,6 +4,7 @@ import gurukram.core.text.Limit;
 import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Words;
+import java.util.Locale;
 import java.util.regex.Pattern;
 
 /** A prop a step needs, so many for each person: {@code 2 blocks}. The name is kept in the singular, lower case. */
@@ -14,7 +15,7 @@ public record Prop(int number, String name) {
 
     public Prop {
         NUMBER.check(number);
-        name = Plain.line(name, "A prop", 40).toLowerCase(java.util.Locale.ROOT);
+        name = Plain.line(name, "A prop", 40).toLowerCase(Locale.ROOT);
         if (!NAME.matcher(name).matches()) {
             throw new Refused("“" + name + "” is no prop; write it as in “2 blocks” or “1 strap”.");
         }

@@ -11,6 +11,7 @@ import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * One pose with a dose and a side rule.
@@ -146,7 +147,7 @@ public record Step(
         return withLayers(changed);
     }
 
-    private static java.util.function.Predicate<Layer> isNamed(NodeId id) {
+    private static Predicate<Layer> isNamed(NodeId id) {
         return layer -> layer.id().equals(id);
     }
 

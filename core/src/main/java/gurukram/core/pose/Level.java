@@ -1,5 +1,7 @@
 package gurukram.core.pose;
 
+import java.util.Locale;
+
 /** The three levels a class can be unfolded for. */
 public enum Level {
     BEGINNER,
@@ -7,6 +9,6 @@ public enum Level {
     ADVANCED;
 
     public String word() {
-        return name().toLowerCase(java.util.Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT);
     }
 }

@@ -13,6 +13,7 @@ import gurukram.core.body.SpineDirection;
 import gurukram.core.body.Twist;
 import gurukram.core.dose.Dose;
 import gurukram.core.figure.Figure;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -78,7 +79,7 @@ public record Pose(
     public static final int DEFAULT_REP_MILLIS = 6_000;
 
     public Pose {
-        doses = java.util.Collections.unmodifiableMap(new EnumMap<>(doses));
+        doses = Collections.unmodifiableMap(new EnumMap<>(doses));
         stretches = List.copyOf(stretches);
         works = List.copyOf(works);
         notIn = List.copyOf(notIn);

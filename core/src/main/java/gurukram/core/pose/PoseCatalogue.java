@@ -3,6 +3,7 @@ package gurukram.core.pose;
 import gurukram.core.text.Words;
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -89,7 +90,7 @@ public final class PoseCatalogue {
 
     /** Every name of a pose, folded. */
     public static List<String> names(Pose pose) {
-        var names = new java.util.LinkedHashSet<>(pose.names().own());
+        var names = new LinkedHashSet<>(pose.names().own());
         names.add(Words.fold(pose.id()));
         return List.copyOf(names);
     }

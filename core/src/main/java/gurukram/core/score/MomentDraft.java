@@ -7,6 +7,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment.Kind;
 import gurukram.core.time.Breath;
@@ -57,7 +58,7 @@ final class MomentDraft {
     /** The side of the twist: as the step says, else as the pose usually does; null where there is none. */
     Side twistSide() {
         if (side == null || pose == null || kind == Kind.PAUSE) return null;
-        if (step.sides() instanceof gurukram.core.plan.settings.SideRule.Compound compound) {
+        if (step.sides() instanceof SideRule.Compound compound) {
             return compound.same() ? side : side.opposite();
         }
         return pose.twist() == null ? null : pose.twist().of(side);

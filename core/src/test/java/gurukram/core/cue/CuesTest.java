@@ -9,6 +9,7 @@ import gurukram.core.Plans;
 import gurukram.core.body.Side;
 import gurukram.core.body.SideBehaviour;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCues;
@@ -125,7 +126,7 @@ class CuesTest {
     /** No usual cue names a side that is not its moment's, and a teacher who faces the class shows the other one. */
     @Property(tries = 200)
     void noCueNamesTheWrongSide(@ForAll long seed) {
-        ClassPlan plan = gurukram.core.plan.NodeNames.renamed(AnyPlan.of(seed), id -> id);
+        ClassPlan plan = NodeNames.renamed(AnyPlan.of(seed), id -> id);
         Score score = Plans.score(plan);
         List<Cue> cues = Cues.of(score, plan, Plans.CATALOGUE, School.UNSET);
         assertThat(cues).hasSameSizeAs(score.moments());

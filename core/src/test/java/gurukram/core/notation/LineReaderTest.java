@@ -12,7 +12,9 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.plan.settings.FlowSides.Order;
+import gurukram.core.plan.settings.Join;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import org.junit.jupiter.api.Test;
@@ -75,7 +77,7 @@ class LineReaderTest {
         Line.AddFlow symmetric = (Line.AddFlow) reader.read("flow x 6, no sides", outside);
         assertThat(symmetric.settings()).isEqualTo(FlowSettings.of(6).with(Counting.NO_SIDES));
         Line.AddFlow linked = (Line.AddFlow) reader.read("flow, 5 rounds, no sides, linked", outside);
-        assertThat(linked.settings().join()).isEqualTo(new gurukram.core.plan.settings.Join.Shared(1, 1));
+        assertThat(linked.settings().join()).isEqualTo(new Join.Shared(1, 1));
         assertThat(((Line.AddFlow) reader.read("flow", outside)).settings()).isEqualTo(FlowSettings.of(1));
     }
 
@@ -125,10 +127,10 @@ class LineReaderTest {
                 .hasMessageContaining(words);
     }
 
-    @org.junit.jupiter.api.Test
+    @Test
     void everyNameOfTheCatalogueIsReadAsItsPose() {
-        for (gurukram.core.pose.Pose pose : gurukram.core.Plans.CATALOGUE.poses()) {
-            assertThat(PoseWords.unreadable(pose, gurukram.core.Plans.CATALOGUE))
+        for (Pose pose : Plans.CATALOGUE.poses()) {
+            assertThat(PoseWords.unreadable(pose, Plans.CATALOGUE))
                     .as(pose.id())
                     .isEmpty();
         }

@@ -8,6 +8,7 @@ import gurukram.core.Plans;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.SameNodes;
 import gurukram.core.text.Refused;
@@ -94,6 +95,6 @@ class NodeTextTest {
     }
 
     private static ClassPlan renamed(String words) {
-        return gurukram.core.plan.NodeNames.renamed(plan(words), id -> Plans.id());
+        return NodeNames.renamed(plan(words), id -> Plans.id());
     }
 }

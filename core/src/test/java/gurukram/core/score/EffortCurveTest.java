@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import gurukram.core.AnyPlan;
 import gurukram.core.Plans;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides.Counting;
 import java.util.List;
@@ -33,7 +34,7 @@ class EffortCurveTest {
     }
 
     private static double mean(FlowSettings settings) {
-        var flow = new gurukram.core.plan.Flow(
+        var flow = new Flow(
                 Plans.id(),
                 settings,
                 List.of(Plans.step("warrior-2", "right", "in"), Plans.step("warrior-2", "right", "out")));

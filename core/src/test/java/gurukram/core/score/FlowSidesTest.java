@@ -10,6 +10,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gurukram.core.AnyPlan;
 import gurukram.core.Plans;
+import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.Mode;
@@ -140,12 +141,8 @@ class FlowSidesTest {
                 .isEqualTo(now);
         assertThat(Plans.score(plan)).isEqualTo(score);
         if (alternates(plan)) return;
-        long low = unfolder()
-                .unfold(plan, level, gurukram.core.dose.Dose.Reading.LOW)
-                .totalMs();
-        long high = unfolder()
-                .unfold(plan, level, gurukram.core.dose.Dose.Reading.HIGH)
-                .totalMs();
+        long low = unfolder().unfold(plan, level, Dose.Reading.LOW).totalMs();
+        long high = unfolder().unfold(plan, level, Dose.Reading.HIGH).totalMs();
         long chosen = unfolder().unfold(plan, level).totalMs();
         assertThat(low).isLessThanOrEqualTo(chosen);
         assertThat(chosen).isLessThanOrEqualTo(high);

@@ -7,7 +7,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.pose.Level;
+import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
+import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
 
 /** What levels, rounds and passes change. */
@@ -34,7 +36,7 @@ class LayersTest {
     void aLayerReplacesInsertsAndLeavesOutInItsRounds() {
         Score score = unfolder().unfold(plan(BY_ROUND), null);
         assertThat(order(score)).isEqualTo("high-lunge R, warrior-1 L, mountain, plank, high-lunge R, chair, mountain");
-        assertThat(score.moments().get(1).breath()).isEqualTo(gurukram.core.time.Breath.EXHALE);
+        assertThat(score.moments().get(1).breath()).isEqualTo(Breath.EXHALE);
         assertThat(score.moments()).extracting(Moment::position).containsExactly(1, 1, 2, 1, 2, 3, 4);
     }
 
@@ -140,9 +142,9 @@ class LayersTest {
         assertThat(lines)
                 .extracting(MixedRoom.Line::level, MixedRoom.Line::pass, MixedRoom.Line::isOver)
                 .containsExactly(
-                        org.assertj.core.groups.Tuple.tuple(Level.BEGINNER, null, false),
-                        org.assertj.core.groups.Tuple.tuple(Level.BEGINNER, 2, false),
-                        org.assertj.core.groups.Tuple.tuple(Level.ADVANCED, null, true));
+                        Tuple.tuple(Level.BEGINNER, null, false),
+                        Tuple.tuple(Level.BEGINNER, 2, false),
+                        Tuple.tuple(Level.ADVANCED, null, true));
         assertThat(Millis.show(lines.get(0).spareMs())).isEqualTo("0:24");
         assertThat(lines.get(2).lineMs() - lines.get(2).clockMs()).isEqualTo(36_000);
     }

@@ -14,6 +14,7 @@ import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.plan.settings.Join;
 import gurukram.core.plan.settings.Rounds;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class ParityTest {
@@ -36,7 +37,7 @@ class ParityTest {
         Flow chain = chain(FlowSettings.of(2).withPositionMillis(3_500), 4);
         Link out = Link.of(
                 id(),
-                new When(java.util.Set.of(), Rounds.from(2), 1),
+                new When(Set.of(), Rounds.from(2), 1),
                 false,
                 step("plank", "none", "out"),
                 step("cobra", "none", "in"));

@@ -14,14 +14,19 @@ import static org.assertj.core.api.Assertions.tuple;
 
 import gurukram.core.Plans;
 import gurukram.core.body.Side;
+import gurukram.core.dose.DoseText;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.plan.settings.FlowSides.Order;
+import gurukram.core.plan.settings.Join;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Level;
 import gurukram.core.time.Breath;
+import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -49,11 +54,7 @@ class UnfolderTest {
 
     @Test
     void aPoseTheBodyIsAlreadyInNeedsNoSettingUpEvenAfterOpenTime() {
-        Step open = Step.of(
-                id(),
-                null,
-                new gurukram.core.plan.settings.SideRule.None(),
-                gurukram.core.dose.DoseText.parse("1 min open"));
+        Step open = Step.of(id(), null, new SideRule.None(), DoseText.parse("1 min open"));
         Score score = score(of(step("chair", "none", "3 breaths"), open, step("chair", "none", "30 s")));
         assertThat(score.moments())
                 .extracting(Moment::kind, Moment::settingUpMs, Moment::workMs)
@@ -122,7 +123,7 @@ class UnfolderTest {
                 Pace.defaults().inhaleShare(),
                 Pace.defaults().settingUp(),
                 Pace.defaults().cueing(),
-                java.math.BigDecimal.ONE,
+                BigDecimal.ONE,
                 15_000,
                 8_000,
                 10_000);
@@ -142,10 +143,10 @@ class UnfolderTest {
                 6_000,
                 8_000,
                 1_500,
-                new java.math.BigDecimal("0.4"),
+                new BigDecimal("0.4"),
                 Pace.defaults().settingUp(),
                 Pace.defaults().cueing(),
-                java.math.BigDecimal.ONE,
+                BigDecimal.ONE,
                 15_000,
                 8_000,
                 10_000);
@@ -298,15 +299,12 @@ class UnfolderTest {
 
     @Test
     void aFlowTooShortToShareIsDoneWhole() {
-        FlowSettings linked = FlowSettings.of(3)
-                .with(Counting.NO_SIDES)
-                .withJoins(
-                        new gurukram.core.plan.settings.Join.Shared(1, 1),
-                        new gurukram.core.plan.settings.Join.Shared(0, 1));
+        FlowSettings linked =
+                FlowSettings.of(3).with(Counting.NO_SIDES).withJoins(new Join.Shared(1, 1), new Join.Shared(0, 1));
         Step[] steps = {step("cow", "none", "in"), step("cat", "none", "out"), step("cow", "none", "in")};
         int[] moments = {0, 3, 6, 7}; // of 3: 3 + 2 + 2, each round sharing its closing pose
         for (int n = 0; n <= 3; n++) {
-            Flow flow = Flow.of(id(), linked, java.util.Arrays.copyOf(steps, n));
+            Flow flow = Flow.of(id(), linked, Arrays.copyOf(steps, n));
             assertThat(score(of(flow)).moments()).hasSize(moments[n]);
         }
     }

@@ -3,6 +3,7 @@ package gurukram.web.account;
 import gurukram.core.plan.settings.School;
 import gurukram.core.text.Refused;
 import gurukram.web.shared.Demo;
+import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -74,8 +75,8 @@ class AccountController {
 
     @PostMapping("/demo-sign-in")
     String demo(HttpServletRequest request, HttpServletResponse response) {
-        if (!demo.mayEnter(request)) throw new gurukram.web.shared.NotFound();
-        AccountStore.Account account = accounts.byEmail(Demo.EMAIL).orElseThrow(gurukram.web.shared.NotFound::new);
+        if (!demo.mayEnter(request)) throw new NotFound();
+        AccountStore.Account account = accounts.byEmail(Demo.EMAIL).orElseThrow(NotFound::new);
         enter(account.teacher(), request, response);
         return "redirect:/";
     }

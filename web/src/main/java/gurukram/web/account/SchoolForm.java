@@ -3,6 +3,7 @@ package gurukram.web.account;
 import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.plan.settings.School;
 import gurukram.core.text.Refused;
+import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -47,7 +48,7 @@ final class SchoolForm {
         choices.add(choice("holds", "Retentions of breath", words, typed));
         choices.add(new Choice(
                 "cap", "Longest retention, in counts", List.of(), typed.getOrDefault("cap", number(school.holdCap()))));
-        String count = school.countMillis() == null ? "" : gurukram.core.time.Millis.seconds(school.countMillis());
+        String count = school.countMillis() == null ? "" : Millis.seconds(school.countMillis());
         choices.add(new Choice(
                 "count", "One spoken count, in seconds (usually 1.5)", List.of(), typed.getOrDefault("count", count)));
         choices.add(choice("legs", "In a salutation, who comes forward first", words, typed));

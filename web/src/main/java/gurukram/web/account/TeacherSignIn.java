@@ -1,5 +1,6 @@
 package gurukram.web.account;
 
+import gurukram.web.shared.Teacher;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -64,7 +65,7 @@ class TeacherSignIn implements AuthenticationProvider {
         return tokenFor(account.get().teacher());
     }
 
-    static UsernamePasswordAuthenticationToken tokenFor(gurukram.web.shared.Teacher teacher) {
+    static UsernamePasswordAuthenticationToken tokenFor(Teacher teacher) {
         return UsernamePasswordAuthenticationToken.authenticated(
                 teacher, null, List.of(new SimpleGrantedAuthority("ROLE_TEACHER")));
     }

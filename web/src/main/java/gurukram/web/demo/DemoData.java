@@ -16,6 +16,7 @@ import gurukram.web.shared.Demo;
 import gurukram.web.shared.Teacher;
 import gurukram.web.teach.DemoLog;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
@@ -137,7 +138,7 @@ public class DemoData implements ApplicationRunner {
         try {
             return new ClassPathResource("demo/" + file + ".txt").getContentAsString(StandardCharsets.UTF_8);
         } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            throw new UncheckedIOException(e);
         }
     }
 }

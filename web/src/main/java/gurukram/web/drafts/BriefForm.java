@@ -9,6 +9,7 @@ import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Flavour;
 import gurukram.core.compose.brief.Focus;
 import gurukram.core.compose.brief.Wish;
+import gurukram.core.group.People;
 import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Style;
@@ -123,12 +124,7 @@ public record BriefForm(Map<String, String> typed) {
      * @param problems filled with what cannot, by field
      * @return null when there are problems
      */
-    Brief read(
-            PoseCatalogue catalogue,
-            ThemeWords words,
-            Group group,
-            gurukram.core.group.People people,
-            Map<String, String> problems) {
+    Brief read(PoseCatalogue catalogue, ThemeWords words, Group group, People people, Map<String, String> problems) {
         Integer minutes = take("minutes", problems, () -> Brief.MINUTES.parse(value("minutes")));
         Style style = take("style", problems, () -> one(Style.class, value("style")));
         Level level = take("level", problems, () -> one(Level.class, value("level")));

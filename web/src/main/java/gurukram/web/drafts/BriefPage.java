@@ -1,6 +1,10 @@
 package gurukram.web.drafts;
 
+import gurukram.core.body.Side;
+import gurukram.core.compose.brief.Flavour;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Ladder;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.drawing.Figures;
@@ -61,10 +65,10 @@ public record BriefPage(BriefForm form, Map<String, String> problems, List<Peak>
     /** The choices of a closed list. */
     public List<Choice> choices(String field) {
         Enum<?>[] values = switch (field) {
-            case "style" -> gurukram.core.plan.settings.Style.values();
-            case "level" -> gurukram.core.pose.Level.values();
-            case "flavour" -> gurukram.core.compose.brief.Flavour.values();
-            case "first" -> gurukram.core.body.Side.values();
+            case "style" -> Style.values();
+            case "level" -> Level.values();
+            case "flavour" -> Flavour.values();
+            case "first" -> Side.values();
             default -> throw new IllegalArgumentException(field);
         };
         return Stream.of(values)

@@ -11,6 +11,7 @@ import gurukram.core.plan.json.PlanJson;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Types;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
@@ -113,7 +114,7 @@ class DraftStore {
         OffsetDateTime now = now();
         return asked(LATELY, teacher)
                 .param("since", now.minusWeeks(WEEKS_BACK))
-                .param("group", group, java.sql.Types.OTHER)
+                .param("group", group, Types.OTHER)
                 .query((row, n) -> {
                     OffsetDateTime at = row.getObject("started_at", OffsetDateTime.class);
                     int days = (int) Duration.between(at, now).toDays();

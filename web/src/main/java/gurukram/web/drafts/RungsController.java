@@ -5,6 +5,7 @@ import static gurukram.web.shared.Typed.take;
 import gurukram.core.pose.Ladder;
 import gurukram.core.progress.Standing;
 import gurukram.core.progress.Tries;
+import gurukram.core.text.Limit;
 import gurukram.core.text.Refused;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
@@ -146,8 +147,7 @@ class RungsController {
         Integer rung = take(
                 "rung",
                 problems,
-                () -> new gurukram.core.text.Limit("Rung", 1, ladder.rungs().size())
-                        .parse(typed.getOrDefault("rung", "")));
+                () -> new Limit("Rung", 1, ladder.rungs().size()).parse(typed.getOrDefault("rung", "")));
         Integer tries = take("tries", problems, () -> Tries.TRIES.parse(typed.getOrDefault("tries", "")));
         Integer clean = take("clean", problems, () -> Tries.CLEAN.parse(typed.getOrDefault("clean", "")));
         Integer right = take("right", problems, () -> seconds(typed.getOrDefault("right", "")));

@@ -6,6 +6,7 @@ import gurukram.core.progress.Tries;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Types;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -47,8 +48,8 @@ class TriesStore {
                         .param("tries", tries.tries())
                         .param("clean", tries.clean())
                         .param("smooth", tries.smooth())
-                        .param("right", tries.rightSeconds(), java.sql.Types.INTEGER)
-                        .param("left", tries.leftSeconds(), java.sql.Types.INTEGER)
+                        .param("right", tries.rightSeconds(), Types.INTEGER)
+                        .param("left", tries.leftSeconds(), Types.INTEGER)
                         .param("pain", tries.pain())
                         .update()
                 == 1;

@@ -4,6 +4,7 @@ import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
@@ -39,7 +40,7 @@ class TokenController {
             return new Row(token.id(), token.name(), "made " + day(token.createdAt()), used);
         }
 
-        private static String day(java.time.Instant at) {
+        private static String day(Instant at) {
             return DAY.format(at.atZone(ZoneId.systemDefault()));
         }
     }

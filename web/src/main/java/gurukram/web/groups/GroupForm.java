@@ -3,6 +3,7 @@ package gurukram.web.groups;
 import static gurukram.web.shared.Typed.one;
 import static gurukram.web.shared.Typed.take;
 
+import gurukram.core.group.People;
 import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.Style;
@@ -24,8 +25,8 @@ import java.util.UUID;
  * @param typed every field by its name; needs as {@code need-WRIST}
  */
 public record GroupForm(Map<String, String> typed) {
-    private static final Limit MATS = gurukram.core.group.People.MATS;
-    private static final Limit PEOPLE = gurukram.core.group.People.PEOPLE;
+    private static final Limit MATS = People.MATS;
+    private static final Limit PEOPLE = People.PEOPLE;
     private static final int MOST_NAME_LETTERS = 80;
 
     static GroupForm of(Group group) {
@@ -69,7 +70,7 @@ public record GroupForm(Map<String, String> typed) {
         Map<Need, Integer> needs = needs(problems);
         Group.Touch touch = touch(problems);
         if (problems.isEmpty()) {
-            take("needs", problems, () -> new gurukram.core.group.People(mats, needs, null));
+            take("needs", problems, () -> new People(mats, needs, null));
             int told = touch.welcome() + touch.ask() + touch.none();
             if (told > mats) problems.put("touch", "%d say how they like touch, and %d come.".formatted(told, mats));
         }

@@ -1,5 +1,6 @@
 package gurukram.web.groups;
 
+import gurukram.core.group.People;
 import gurukram.core.group.Room;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
@@ -95,13 +96,13 @@ public class GroupStore {
     }
 
     /** The people and their room as checks know them; null without a group. */
-    public gurukram.core.group.People people(Teacher teacher, UUID id) {
+    public People people(Teacher teacher, UUID id) {
         Group group = id == null ? null : group(teacher, id).orElse(null);
         if (group == null) return null;
         Room room = group.room() == null
                 ? null
                 : room(teacher, group.room()).map(KeptRoom::room).orElse(null);
-        return new gurukram.core.group.People(group.mats(), group.needs(), room);
+        return new People(group.mats(), group.needs(), room);
     }
 
     public UUID create(Teacher teacher, Group group) {

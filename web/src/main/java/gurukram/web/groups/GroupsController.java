@@ -10,6 +10,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.DayOfWeek;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -126,7 +127,7 @@ class GroupsController {
     private static List<Choice> choices(Enum<?>[] values, String chosen) {
         return Stream.of(values)
                 .map(v -> {
-                    String words = v.name().toLowerCase(java.util.Locale.ROOT);
+                    String words = v.name().toLowerCase(Locale.ROOT);
                     boolean day = v instanceof DayOfWeek;
                     return new Choice(
                             v.name(),

@@ -1,6 +1,7 @@
 package gurukram.web.groups;
 
 import gurukram.core.group.Room;
+import gurukram.core.text.Words;
 import java.util.UUID;
 import java.util.stream.Collectors;
 
@@ -10,7 +11,7 @@ public record KeptRoom(UUID id, Room room) {
     public String words() {
         String props = room.props().entrySet().stream()
                 .filter(each -> each.getValue() > 0)
-                .map(each -> gurukram.core.text.Words.count(each.getValue(), each.getKey()))
+                .map(each -> Words.count(each.getValue(), each.getKey()))
                 .collect(Collectors.joining(", "));
         return room.mats() + " mats" + (room.wall() ? ", a free wall" : ", no free wall")
                 + (props.isEmpty() ? "" : "; " + props);

@@ -8,12 +8,14 @@ import gurukram.web.shared.Teacher;
 import java.sql.Array;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Types;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -219,7 +221,7 @@ public class ClassStore {
     public void setGroup(Teacher teacher, ClassId id, UUID group) {
         owned(SET_GROUP, teacher)
                 .param("id", id.value())
-                .param("group", group, java.sql.Types.OTHER)
+                .param("group", group, Types.OTHER)
                 .update();
     }
 
@@ -341,8 +343,8 @@ public class ClassStore {
                 new ClassId(row.getObject("id", UUID.class)),
                 row.getString("title"),
                 row.getString("theme"),
-                row.getString("style").toLowerCase(java.util.Locale.ROOT),
-                row.getString("level").toLowerCase(java.util.Locale.ROOT),
+                row.getString("style").toLowerCase(Locale.ROOT),
+                row.getString("level").toLowerCase(Locale.ROOT),
                 row.getInt("slot_minutes"),
                 row.getLong("length_ms"),
                 row.getObject("group_id", UUID.class),

@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
@@ -61,7 +62,7 @@ record BrowsePage(PoseFilter filter, String count, List<Group> groups, List<Stri
     }
 
     static String capital(String text) {
-        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + text.substring(1);
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     public List<Base> bases() {
@@ -86,6 +87,6 @@ record BrowsePage(PoseFilter filter, String count, List<Group> groups, List<Stri
 
     /** A constant in words: {@code hands and knees}. */
     public String words(Enum<?> value) {
-        return value.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+        return value.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 }

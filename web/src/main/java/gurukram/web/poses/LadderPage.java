@@ -6,6 +6,7 @@ import gurukram.core.pose.PropUse;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 
 /**
@@ -43,7 +44,7 @@ record LadderPage(String id, String peak, String name, String what, List<RungLin
         Collections.reverse(rungs);
         String what = ladder.peak() == null
                 ? "a skill"
-                : "to " + catalogue.pose(ladder.peak()).name().toLowerCase(java.util.Locale.ROOT);
+                : "to " + catalogue.pose(ladder.peak()).name().toLowerCase(Locale.ROOT);
         return new LadderPage(ladder.id(), ladder.peak(), ladder.name(), what, rungs);
     }
 }

@@ -17,6 +17,7 @@ import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -220,7 +221,7 @@ class OwnPoseController {
     private static Page variation(Pose like, OwnPoseForm form, Map<String, String> faults, List<PoseTile> known) {
         return new Page(
                 "/poses/new",
-                "New variation of " + like.name().toLowerCase(java.util.Locale.ROOT),
+                "New variation of " + like.name().toLowerCase(Locale.ROOT),
                 like.id(),
                 like.name(),
                 0,
@@ -233,7 +234,7 @@ class OwnPoseController {
     private static Page own(Pose pose, OwnPoseForm form, int version, Map<String, String> faults) {
         return new Page(
                 "/poses/" + pose.id() + "/own",
-                "Your " + pose.name().toLowerCase(java.util.Locale.ROOT),
+                "Your " + pose.name().toLowerCase(Locale.ROOT),
                 pose.id(),
                 pose.name(),
                 version,

@@ -9,6 +9,7 @@ import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -81,7 +82,7 @@ class PosesController {
         if (ladder.peak() != null) return ladder.peak();
         return ladder.rungs().stream()
                 .map(Ladder.Rung::pose)
-                .filter(java.util.Objects::nonNull)
+                .filter(Objects::nonNull)
                 .reduce((a, b) -> b)
                 .orElse("downward-dog");
     }

@@ -5,6 +5,7 @@ import java.io.IOException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 
 /** An address or a form that no page of ours makes is answered as a wrong address or a wrong request, never as our fault. */
@@ -13,7 +14,7 @@ class BadAddresses {
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
     void wrongId(MethodArgumentTypeMismatchException e, HttpServletResponse response) throws IOException {
         response.sendError(
-                e.getParameter().hasParameterAnnotation(org.springframework.web.bind.annotation.PathVariable.class)
+                e.getParameter().hasParameterAnnotation(PathVariable.class)
                         ? HttpServletResponse.SC_NOT_FOUND
                         : HttpServletResponse.SC_BAD_REQUEST);
     }

@@ -13,6 +13,7 @@ import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.LoginUrlAuthenticationEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter;
 
 /** Who may see what, and what a browser may do with our pages. */
 @Configuration
@@ -48,9 +49,7 @@ public class SecurityConfig {
                 .defaultAuthenticationEntryPointFor(new LoginUrlAuthenticationEntryPoint("/sign-in"), any -> true));
         http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                 .permissionsPolicyHeader(policy -> policy.policy(PERMISSIONS_POLICY))
-                .referrerPolicy(referrer -> referrer.policy(
-                        org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy
-                                .SAME_ORIGIN))
+                .referrerPolicy(referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
                 .frameOptions(frame -> frame.deny())
                 .contentTypeOptions(Customizer.withDefaults()));
         return http.build();

@@ -3,6 +3,7 @@ package gurukram.web.teach;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Types;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -122,7 +123,7 @@ public class TaughtStore {
         owned(TIMES, teacher)
                 .param("id", id.value())
                 .param("started", utc(startedAt))
-                .param("ended", utc(endedAt), java.sql.Types.TIMESTAMP_WITH_TIMEZONE)
+                .param("ended", utc(endedAt), Types.TIMESTAMP_WITH_TIMEZONE)
                 .update();
         for (Entry entry : entries) {
             jdbc.sql(ENTRY)

@@ -11,7 +11,9 @@ import java.net.http.HttpResponse;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -78,9 +80,8 @@ class AccountTest {
     @Test
     void aWrongAddressIsAHelpfulPage() {
         Http teacher = Http.on(app).signedIn(app.newTeacher().email(), TestApp.PASSWORD);
-        for (String path : new String[] {
-            "/nowhere", "/classes/7", "/classes/" + java.util.UUID.randomUUID(), "/room/x", "/logbook/%00"
-        }) {
+        for (String path :
+                new String[] {"/nowhere", "/classes/7", "/classes/" + UUID.randomUUID(), "/room/x", "/logbook/%00"}) {
             HttpResponse<String> answer = teacher.get(path, "Accept", "text/html");
             assertThat(answer.statusCode()).as(path).isIn(404, 400);
             assertThat(answer.body()).as(path).doesNotContain("Exception");
@@ -127,7 +128,7 @@ class AccountTest {
             }
 
             @Override
-            public Clock withZone(java.time.ZoneId zone) {
+            public Clock withZone(ZoneId zone) {
                 return this;
             }
 

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassId;
@@ -245,10 +247,8 @@ class DraftsTest {
     void noWristsTonightPutsNoWeightOnTheHands() {
         String draft = Http.location(http.post(drafts(draft()).get(0) + "/wish", "wish", "NO_WRISTS"));
         plan(draft).walk(node -> {
-            if (node instanceof gurukram.core.plan.Step step && step.pose() != null)
-                assertThat(app.bean(gurukram.core.pose.PoseCatalogue.class)
-                                .pose(step.pose())
-                                .wristLoad())
+            if (node instanceof Step step && step.pose() != null)
+                assertThat(app.bean(PoseCatalogue.class).pose(step.pose()).wristLoad())
                         .as(step.pose())
                         .isFalse();
         });

@@ -10,6 +10,7 @@ import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
 import java.net.http.HttpResponse;
+import java.security.SecureRandom;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -38,7 +39,7 @@ class ApiTest {
     @BeforeEach
     void aTeacherWithAToken() {
         teacher = app.newTeacher();
-        token = ApiToken.make(new java.security.SecureRandom());
+        token = ApiToken.make(new SecureRandom());
         app.bean(TokenStore.class).add(teacher, "Laptop", ApiToken.hash(token));
     }
 

@@ -10,6 +10,7 @@ import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
 import java.net.http.HttpResponse;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
@@ -72,7 +73,7 @@ class FilesTest {
         HttpResponse<String> opened = browser.post("/classes/open", "text", content);
         assertThat(opened.statusCode()).as(opened.body()).isEqualTo(302);
         String path = Http.location(opened);
-        ClassId made = new ClassId(java.util.UUID.fromString(path.substring(path.lastIndexOf('/') + 1)));
+        ClassId made = new ClassId(UUID.fromString(path.substring(path.lastIndexOf('/') + 1)));
         assertThat(NodeNames.numbered(plan(made))).isEqualTo(NodeNames.numbered(plan(id)));
     }
 

@@ -3,6 +3,7 @@ package gurukram.web.plans;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gurukram.core.notation.LineReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.NodeNames;
@@ -18,6 +19,7 @@ import gurukram.web.plans.field.FieldEdit;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.TestApp;
+import java.security.SecureRandom;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -138,8 +140,8 @@ class ClassEditorTest {
     void manyWindowsAtOnceLoseNoEdit() throws Exception {
         List<Callable<Answer>> edits = new ArrayList<>();
         var catalogue = app.bean(PoseCatalogue.class);
-        var random = new java.security.SecureRandom();
-        var reader = new gurukram.core.notation.LineReader(catalogue, () -> NodeId.random(random));
+        var random = new SecureRandom();
+        var reader = new LineReader(catalogue, () -> NodeId.random(random));
         for (int i = 0; i < 40; i++) {
             edits.add(() -> editor.edit(
                     teacher,

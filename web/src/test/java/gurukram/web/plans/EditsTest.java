@@ -11,6 +11,7 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.NodeNames;
+import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
@@ -64,7 +65,7 @@ class EditsTest {
         if (node instanceof Step s) return s.pose() + " " + s.sides().words() + " " + s.dose();
         if (node instanceof Flow f)
             return "flow " + f.settings().name() + " " + f.settings().rounds();
-        return ((gurukram.core.plan.Section) node).title();
+        return ((Section) node).title();
     }
 
     private NodeId node(ClassPlan in, String words) {
@@ -211,7 +212,7 @@ class EditsTest {
                 "",
                 Level.BEGINNER,
                 School.UNSET,
-                new LineReader(CATALOGUE, gurukram.core.plan.NodeNames.numbers()),
+                new LineReader(CATALOGUE, NodeNames.numbers()),
                 CATALOGUE,
                 ids);
         assertThat(seen(edit.on(empty).edit().applyTo(empty))).containsExactly("Standing", "tree both 4 breaths");
@@ -220,7 +221,7 @@ class EditsTest {
                 "",
                 Level.BEGINNER,
                 School.UNSET,
-                new LineReader(CATALOGUE, gurukram.core.plan.NodeNames.numbers()),
+                new LineReader(CATALOGUE, NodeNames.numbers()),
                 CATALOGUE,
                 ids);
         assertThatThrownBy(() -> end.on(empty)).isInstanceOf(Refused.class);
@@ -232,7 +233,7 @@ class EditsTest {
                         at,
                         Level.BEGINNER,
                         School.UNSET,
-                        new LineReader(CATALOGUE, gurukram.core.plan.NodeNames.numbers()),
+                        new LineReader(CATALOGUE, NodeNames.numbers()),
                         CATALOGUE,
                         ids)
                 .on(plan)

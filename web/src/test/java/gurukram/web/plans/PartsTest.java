@@ -8,8 +8,10 @@ import gurukram.core.notation.LineReader;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanRules;
 import gurukram.core.plan.settings.School;
@@ -75,8 +77,8 @@ class PartsTest {
 
     private static String name(Node node) {
         if (node instanceof Step step) return step.pose();
-        if (node instanceof gurukram.core.plan.Flow flow) return flow.settings().name();
-        return node instanceof gurukram.core.plan.Section section ? section.title() : "";
+        if (node instanceof Flow flow) return flow.settings().name();
+        return node instanceof Section section ? section.title() : "";
     }
 
     private ClassPlan done(EditRequest request) {

@@ -9,6 +9,7 @@ import gurukram.core.notation.LineReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.edit.PlanRules;
@@ -204,7 +205,7 @@ class RandomEditsTest {
     @ValueSource(longs = {1, 2, 3})
     void aClassSurvivesHundredsOfRandomEdits(long seed) {
         Random random = new Random(seed);
-        LineReader reader = new LineReader(CATALOGUE, gurukram.core.plan.NodeNames.numbers());
+        LineReader reader = new LineReader(CATALOGUE, NodeNames.numbers());
         ClassPlan plan = new ClassPlan(ClassSettings.of("Random", 60, Style.VINYASA, Level.BEGINNER), List.of());
         int done = 0;
         for (int i = 0; i < 500; i++) {

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -71,8 +72,8 @@ class ScorePagesTest {
         String[] fields = {
             "node", node, "field", field, "value", value, "version", "" + version(), "view", "INTERMEDIATE"
         };
-        String[] all = java.util.stream.Stream.concat(List.of(fields).stream(), List.of(more).stream())
-                .toArray(String[]::new);
+        String[] all =
+                Stream.concat(List.of(fields).stream(), List.of(more).stream()).toArray(String[]::new);
         return http.htmx("/classes/" + id + "/change", all);
     }
 

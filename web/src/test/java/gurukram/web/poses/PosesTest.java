@@ -3,6 +3,8 @@ package gurukram.web.poses;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.body.Side;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.drawing.Figures;
@@ -12,6 +14,8 @@ import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
@@ -124,7 +128,7 @@ class PosesTest {
     /** The form as the page has it, with some fields typed over. */
     private String[] form(String like, Map<String, String> typed) {
         Map<String, String> values =
-                new java.util.LinkedHashMap<>(OwnPoseForm.of(mine().pose(like)).values());
+                new LinkedHashMap<>(OwnPoseForm.of(mine().pose(like)).values());
         values.put("like", like);
         values.putAll(typed);
         List<String> fields = new ArrayList<>();
@@ -157,9 +161,8 @@ class PosesTest {
         assertThat(saved.statusCode()).as(saved.body()).isEqualTo(302);
         Pose mine = mine().pose("tree");
         assertThat(mine.name()).isEqualTo("Tree by the window");
-        assertThat(mine.doseFor(gurukram.core.pose.Level.INTERMEDIATE)).hasToString("7 breaths");
-        assertThat(mine.caution(gurukram.core.pose.Need.KNEE).orElseThrow().change())
-                .isEqualTo("stand on both feet");
+        assertThat(mine.doseFor(Level.INTERMEDIATE)).hasToString("7 breaths");
+        assertThat(mine.caution(Need.KNEE).orElseThrow().change()).isEqualTo("stand on both feet");
         assertThat(mine.figure())
                 .isNotEqualTo(app.bean(PoseCatalogue.class).pose("tree").figure());
         assertThat(app.bean(Poses.class).of(app.newTeacher()).pose("tree").name())
@@ -236,8 +239,7 @@ class PosesTest {
                 "caution0need|TAIL|Choose the need from the list"
             })
     void whatIsWrongStandsAtItsFieldAndNothingTypedIsLost(String field, String value, String words) {
-        Map<String, String> typed =
-                new java.util.HashMap<>(Map.of("sanskrit", "Rajju vṛkṣāsana", "caution0change", "hold on"));
+        Map<String, String> typed = new HashMap<>(Map.of("sanskrit", "Rajju vṛkṣāsana", "caution0change", "hold on"));
         typed.put(field, value == null ? "" : value);
         HttpResponse<String> answer = http.post("/poses/tree/own", form("tree", typed));
         assertThat(answer.statusCode()).isEqualTo(422);

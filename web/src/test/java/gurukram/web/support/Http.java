@@ -1,6 +1,7 @@
 package gurukram.web.support;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -122,7 +123,7 @@ public final class Http {
             if (found.find()) token = found.group(1);
             return answer;
         } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }

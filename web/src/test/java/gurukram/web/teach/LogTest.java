@@ -8,6 +8,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
+import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -117,8 +118,7 @@ class LogTest {
 
     @Test
     void aScriptInThePageCannotEndItsElement() {
-        Script script = new Script(
-                "</script><script>alert(1)</script>", "beginner", 0, java.util.List.of(), java.util.List.of());
+        Script script = new Script("</script><script>alert(1)</script>", "beginner", 0, List.of(), List.of());
         assertThat(script.json()).doesNotContain("<", ">");
         assertThat(Script.parse(script.json())).isEqualTo(script);
     }

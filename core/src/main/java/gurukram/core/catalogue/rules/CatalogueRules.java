@@ -1,7 +1,9 @@
 package gurukram.core.catalogue.rules;
 
 import gurukram.core.pose.Pose;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 
 /** What must hold across the catalogue once every entry can be read. */
@@ -26,7 +28,7 @@ public final class CatalogueRules {
 
     /** The rules of one pose by itself, that is to join the poses of {@code others}. */
     public static void checkOne(Entries others, Pose pose) {
-        java.util.Map<String, Pose> byId = new java.util.HashMap<>(others.byId());
+        Map<String, Pose> byId = new HashMap<>(others.byId());
         byId.put(pose.id(), pose);
         Entries one = new Entries(List.of(pose), others.ladders(), others.places(), byId);
         NameRules.check(one);

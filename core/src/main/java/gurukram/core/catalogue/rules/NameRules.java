@@ -8,6 +8,7 @@ import gurukram.core.text.Claims;
 import gurukram.core.text.Words;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -57,7 +58,7 @@ final class NameRules {
         if (Words.fold(pose.name()).isEmpty()) draft.problem(pose, "name", "the name needs some plain letters");
         for (Caution caution : pose.cautions()) claim(draft, pose, "cautions", caution.change());
         PoseCues cues = pose.cues();
-        for (PoseCues.Wording cue : java.util.List.of(cues.enter(), cues.align(), cues.leave())) {
+        for (PoseCues.Wording cue : List.of(cues.enter(), cues.align(), cues.leave())) {
             claim(draft, pose, "cues", cue.full() + " " + cue.brief());
         }
         claim(draft, pose, "also", String.join(", ", pose.names().also()));

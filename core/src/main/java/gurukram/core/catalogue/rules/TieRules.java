@@ -1,6 +1,7 @@
 package gurukram.core.catalogue.rules;
 
 import gurukram.core.pose.Pose;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -50,7 +51,7 @@ final class TieRules {
 
     private static boolean circles(Entries draft, Pose start) {
         Set<String> seen = new HashSet<>();
-        List<String> open = new java.util.ArrayList<>(start.ties().easier());
+        List<String> open = new ArrayList<>(start.ties().easier());
         while (!open.isEmpty()) {
             String id = open.remove(open.size() - 1);
             if (id.equals(start.id())) return true;

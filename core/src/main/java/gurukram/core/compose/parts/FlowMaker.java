@@ -9,6 +9,7 @@ import gurukram.core.compose.search.Move;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Sequences;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
@@ -212,7 +213,7 @@ public final class FlowMaker {
                 && pose.depth() <= 2
                 && pose.risk() == Risk.LOW
                 && (pose.hold() == Hold.ACTIVE || pose.id().equals("standing-fold"))
-                && !(pose.doseFor(pool.brief().level()) instanceof gurukram.core.dose.Reps)
+                && !(pose.doseFor(pool.brief().level()) instanceof Reps)
                 && pose.props().stream().noneMatch(use -> Pool.isNeeded(pose, use));
     }
 

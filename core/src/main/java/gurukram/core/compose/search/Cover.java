@@ -4,6 +4,7 @@ import gurukram.core.body.ActionUse;
 import gurukram.core.body.SideBehaviour;
 import gurukram.core.check.Preparation;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Pose;
 import gurukram.core.time.Millis;
@@ -160,7 +161,7 @@ public final class Cover {
         int breath = pose.hold() == Hold.PASSIVE ? 8 : 6;
         if (dose instanceof Dose.Breaths hold) return hold.breaths() * breath;
         if (dose instanceof Dose.Seconds hold) return hold.seconds();
-        if (dose instanceof gurukram.core.dose.Reps reps)
+        if (dose instanceof Reps reps)
             return reps.reps() * reps.sets() * pose.repMillisOrDefault() / (double) Millis.SECOND;
         return 0;
     }

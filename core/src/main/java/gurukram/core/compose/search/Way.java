@@ -6,6 +6,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.score.Transitions;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -58,7 +59,7 @@ public final class Way {
         int n = stands.size();
         double[][] cost = new double[1 << n][n];
         int[][] before = new int[1 << n][n];
-        for (double[] row : cost) java.util.Arrays.fill(row, Double.MAX_VALUE);
+        for (double[] row : cost) Arrays.fill(row, Double.MAX_VALUE);
         for (int i = 0; i < n; i++) cost[1 << i][i] = from == null ? 0 : between(new Stand(from, false), stands.get(i));
         for (int set = 1; set < 1 << n; set++) {
             for (int last = 0; last < n; last++) {

@@ -19,6 +19,7 @@ import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.Timing;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
+import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -190,7 +191,7 @@ public final class FlowLine {
     public static String write(FlowSettings s) {
         List<String> parts = new ArrayList<>();
         parts.add(s.name().isEmpty() ? "flow" : "flow " + Quotes.quoted(s.name()));
-        parts.add(gurukram.core.text.Words.count(s.rounds(), "round"));
+        parts.add(Words.count(s.rounds(), "round"));
         s.pace().modes().forEach(run -> parts.add(run.toString()));
         sides(s.sides(), parts);
         pace(s.pace(), parts);

@@ -2,6 +2,7 @@ package gurukram.core.notation.words;
 
 import gurukram.core.text.Limit;
 import gurukram.core.text.Refused;
+import gurukram.core.time.Millis;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
@@ -27,6 +28,6 @@ public final class Numbers {
     }
 
     private static String shown(int ms) {
-        return gurukram.core.time.Millis.seconds(ms);
+        return Millis.seconds(ms);
     }
 }

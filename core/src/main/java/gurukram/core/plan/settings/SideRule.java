@@ -3,6 +3,7 @@ package gurukram.core.plan.settings;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import gurukram.core.body.Side;
+import gurukram.core.text.Refused;
 import java.util.List;
 
 /**
@@ -273,7 +274,7 @@ public sealed interface SideRule {
         public Compound {
             boolean simple = base instanceof Both || base instanceof Only || base.followsLead();
             if (!simple || base instanceof Compound) {
-                throw new gurukram.core.text.Refused("A twist goes with both sides, one side, lead or other.");
+                throw new Refused("A twist goes with both sides, one side, lead or other.");
             }
         }
 

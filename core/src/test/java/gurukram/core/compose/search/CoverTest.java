@@ -8,6 +8,7 @@ import gurukram.core.check.Preparation;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -33,7 +34,7 @@ class CoverTest {
             Pose peak = CATALOGUE.pose(id);
             Set<String> almost = Preparation.lastButOne(CATALOGUE, peak);
             List<Pose> rungs = almost.stream().map(CATALOGUE::pose).toList();
-            List<Pose> all = new java.util.ArrayList<>(rungs);
+            List<Pose> all = new ArrayList<>(rungs);
             all.addAll(cover(peak, rungs));
             for (ActionUse use : peak.actions()) {
                 if (use.demands() < 2) continue;

@@ -35,6 +35,8 @@ import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -160,9 +162,7 @@ class PlanEditTest {
         Flow long_ = new Flow(
                 id(),
                 FlowSettings.of(108),
-                java.util.stream.IntStream.range(0, 100)
-                        .mapToObj(i -> warrior.named(id()))
-                        .toList());
+                IntStream.range(0, 100).mapToObj(i -> warrior.named(id())).toList());
         refused(vinyasa(section(long_)), "moments");
         assertThat(PlanRules.check(plan, Plans.CATALOGUE)).isSameAs(plan);
     }
@@ -202,7 +202,7 @@ class PlanEditTest {
 
     @Test
     void aFlowKeepsItsJoinsLinksAndPacesWhenStored() {
-        Link link = Link.of(id(), new When(java.util.Set.of(), Rounds.of(2, 3), 1), true, step("plank", "none", "out"));
+        Link link = Link.of(id(), new When(Set.of(), Rounds.of(2, 3), 1), true, step("plank", "none", "out"));
         Flow whole = new Flow(
                 id(),
                 FlowSettings.of(4)
@@ -226,6 +226,6 @@ class PlanEditTest {
     void sideToSideAndRoundsThatCannotBeAreRefused() {
         refused(vinyasa(section(step("knees-side-to-side", "alternating", "5 breaths"))), "goes with repetitions");
         assertThatThrownBy(() -> Rounds.of(3, 2)).isInstanceOf(Refused.class);
-        assertThatThrownBy(() -> new When(java.util.Set.of(), null, 3)).isInstanceOf(Refused.class);
+        assertThatThrownBy(() -> new When(Set.of(), null, 3)).isInstanceOf(Refused.class);
     }
 }

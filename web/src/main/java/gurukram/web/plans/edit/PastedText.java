@@ -12,6 +12,7 @@ import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,10 +50,7 @@ public record PastedText(List<Item> items, List<Section> sections, Reading readi
         if (plain.isClear() || flow != null) return plain;
         PastedText asFlow = inFlow(text, NEW_FLOW, reader);
         if (asFlow == null) return plain;
-        Flow made = Flow.of(
-                ids.get(),
-                gurukram.core.plan.settings.FlowSettings.of(1),
-                asFlow.steps().toArray(Step[]::new));
+        Flow made = Flow.of(ids.get(), FlowSettings.of(1), asFlow.steps().toArray(Step[]::new));
         return new PastedText(List.of(made), List.of(), asFlow.reading());
     }
 

@@ -3,6 +3,7 @@ package gurukram.web.plans.findings;
 import gurukram.core.check.Checks;
 import gurukram.core.check.Report;
 import gurukram.core.check.Subject;
+import gurukram.core.plan.settings.School;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
@@ -39,7 +40,7 @@ public class ClassChecks {
                 groups.people(teacher, classes.group(teacher, id)));
     }
 
-    public gurukram.core.plan.settings.School schoolOf(Teacher teacher) {
+    public School schoolOf(Teacher teacher) {
         return editor.schoolOf(teacher);
     }
 

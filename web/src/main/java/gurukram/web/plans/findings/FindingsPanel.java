@@ -6,6 +6,7 @@ import gurukram.core.check.Report;
 import gurukram.core.check.Severity;
 import gurukram.core.check.Subject;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Layer;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
@@ -68,7 +69,7 @@ public record FindingsPanel(List<Group> groups, List<Muted> muted) {
     static String rowOf(Subject subject, Finding finding) {
         if (finding.node().equals(NodeId.CLASS)) return NodeId.CLASS.value();
         Node parent = subject.parentOf(finding.node());
-        boolean inserted = parent instanceof gurukram.core.plan.Layer;
+        boolean inserted = parent instanceof Layer;
         return inserted
                 ? subject.parentOf(parent.id()).id().value()
                 : finding.node().value();

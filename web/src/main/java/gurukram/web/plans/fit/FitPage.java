@@ -9,6 +9,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;
+import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.View;
@@ -95,7 +96,7 @@ public record FitPage(
             int n = fits.changes().size();
             String answer = "With %s it lasts %s instead of %s."
                     .formatted(
-                            gurukram.core.text.Words.count(n, "change"),
+                            Words.count(n, "change"),
                             Millis.showWhole(fits.afterMs()),
                             Millis.showWhole(fits.beforeMs()));
             return page(

@@ -1,10 +1,13 @@
 package gurukram.web.plans.page;
 
+import gurukram.core.body.Side;
 import gurukram.core.check.Report;
 import gurukram.core.check.Severity;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.score.SideWork;
 import gurukram.core.time.Millis;
@@ -20,6 +23,8 @@ import gurukram.web.plans.spine.Rows;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Makes the class page of a stored class and its score. */
 public final class ClassPageBuilder {
@@ -101,8 +106,8 @@ public final class ClassPageBuilder {
 
     private String sideTime(boolean right) {
         long ms = score.moments().stream()
-                .filter(m -> m.side() != null && (m.side() == gurukram.core.body.Side.RIGHT) == right)
-                .mapToLong(gurukram.core.score.Moment::workMs)
+                .filter(m -> m.side() != null && (m.side() == Side.RIGHT) == right)
+                .mapToLong(Moment::workMs)
                 .sum();
         return Millis.showWhole(ms);
     }
@@ -130,7 +135,7 @@ public final class ClassPageBuilder {
                     x,
                     Math.max(0, end - x - 2),
                     segments.size() % 2 == 1,
-                    span.role() == gurukram.core.plan.SectionRole.PEAK));
+                    span.role() == SectionRole.PEAK));
         }
         return segments;
     }
@@ -143,8 +148,8 @@ public final class ClassPageBuilder {
         if (look > 0) words += (words.isEmpty() ? "" : ", ") + look + " to look at";
         String marked = rows.slots().entrySet().stream()
                 .filter(slot -> isWorthAStop(slot.getValue().mark()))
-                .map(java.util.Map.Entry::getKey)
-                .collect(java.util.stream.Collectors.joining(" "));
+                .map(Map.Entry::getKey)
+                .collect(Collectors.joining(" "));
         return new ClassPage.Checked(css, words, marked);
     }
 

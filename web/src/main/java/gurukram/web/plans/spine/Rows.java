@@ -15,6 +15,7 @@ import gurukram.core.score.Feet;
 import gurukram.core.score.MixedRoom;
 import gurukram.core.score.NodeTotal;
 import gurukram.core.score.Score;
+import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import gurukram.web.drawing.SpineBar;
 import gurukram.web.plans.View;
@@ -224,7 +225,7 @@ public record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
                         .max()
                         .orElse(0);
                 flags.add("%s: %s, up to %s too long"
-                        .formatted(level, gurukram.core.text.Words.count(lines.size(), "pass"), Millis.show(most)));
+                        .formatted(level, Words.count(lines.size(), "pass"), Millis.show(most)));
             });
             return String.join(" · ", flags);
         }

@@ -22,6 +22,7 @@ import gurukram.web.plans.field.Refusal;
 import gurukram.web.plans.field.StepFields;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 
@@ -109,7 +110,7 @@ public final class StepRows {
         if (step.isLeftOutFor(level)) return "● left out at this level";
         List<String> words = new ArrayList<>();
         boolean other = !Objects.equals(step.poseFor(level), step.pose());
-        if (other) words.add("● instead of " + nameOf(poseOf(step.pose())).toLowerCase(java.util.Locale.ROOT));
+        if (other) words.add("● instead of " + nameOf(poseOf(step.pose())).toLowerCase(Locale.ROOT));
         if (step.hasDoseFor(level)) words.add("● this level’s own; base line " + step.dose());
         return String.join(" · ", words);
     }
