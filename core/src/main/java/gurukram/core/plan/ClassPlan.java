@@ -54,9 +54,14 @@ public record ClassPlan(ClassSettings settings, List<Section> sections) {
         return found.stream().findFirst();
     }
 
+    /** The part a node stands in; empty for sections, and for what is not there. */
+    public Optional<Node> parentOf(NodeId id) {
+        return placeOf(id).flatMap(place -> find(place.parent()));
+    }
+
     /** The flow a node stands in, also by a link of it; null outside flows. */
     public Flow flowAround(NodeId id) {
-        Node parent = placeOf(id).flatMap(place -> find(place.parent())).orElse(null);
+        Node parent = parentOf(id).orElse(null);
         if (parent instanceof Link link) return flowAround(link.id());
         return parent instanceof Flow flow ? flow : null;
     }

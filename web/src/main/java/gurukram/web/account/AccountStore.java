@@ -2,13 +2,16 @@ package gurukram.web.account;
 
 import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.plan.settings.School;
+import gurukram.web.shared.Once;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
 import java.time.OffsetDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -24,6 +27,9 @@ public class AccountStore {
             values (:id, :studio, :email, :name, :hash, :demo, :now)""";
     private static final String SCHOOL = "select school from teacher where id = :id";
     private static final String NEW_SCHOOL = "update teacher set school = :school where id = :id";
+    private static final String ZONE = "select zone from teacher where id = :id";
+    private static final String NEW_ZONE = "update teacher set zone = :zone where id = :id";
+    private static final Set<String> ZONES = ZoneId.getAvailableZoneIds();
     private static final String NEW_HASH = "update teacher set password_hash = :hash where id = :id";
 
     /** A teacher with the hash of the password. */
@@ -70,8 +76,12 @@ public class AccountStore {
         jdbc.sql(NEW_HASH).param("hash", hash).param("id", teacher.id()).update();
     }
 
-    /** Where the teacher's school differs from the usual. */
+    /** Where the teacher's school differs from the usual; read once a request. */
     public School school(Teacher teacher) {
+        return Once.aRequest(School.class, teacher.id(), () -> readSchool(teacher));
+    }
+
+    private School readSchool(Teacher teacher) {
         return jdbc.sql(SCHOOL)
                 .param("id", teacher.id())
                 .query(String.class)
@@ -85,6 +95,26 @@ public class AccountStore {
                 .param("school", SchoolWords.write(school))
                 .param("id", teacher.id())
                 .update();
+        Once.forget(School.class, teacher.id());
+    }
+
+    /** The teacher's own time zone; empty where none is set, or the machine no longer knows it. */
+    Optional<ZoneId> zone(Teacher teacher) {
+        return jdbc.sql(ZONE)
+                .param("id", teacher.id())
+                .query(String.class)
+                .optional()
+                .filter(ZONES::contains)
+                .map(ZoneId::of);
+    }
+
+    /** @param zone null for none of their own; one of {@link ZoneId#getAvailableZoneIds} */
+    void changeZone(Teacher teacher, ZoneId zone) {
+        jdbc.sql(NEW_ZONE)
+                .param("zone", zone == null ? null : zone.getId())
+                .param("id", teacher.id())
+                .update();
+        Once.forget(ZoneId.class, teacher.id());
     }
 
     private static Account account(ResultSet row, int n) throws SQLException {

@@ -58,7 +58,7 @@ class DraftStore {
             select c.plan, max(t.started_at) as started_at
               from taught_class t
               join yoga_class c on c.studio_id = t.studio_id and c.id = t.class_id
-             where t.studio_id = :studio and t.teacher_id = :teacher and t.started_at > :since
+             where t.studio_id = :studio and t.teacher_id = :teacher and t.started_at > :since and t.counts
                and (:group::uuid is null or c.group_id = :group::uuid)
              group by c.studio_id, c.id, c.plan
              order by max(t.started_at) desc

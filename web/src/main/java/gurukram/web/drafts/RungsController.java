@@ -7,13 +7,13 @@ import gurukram.core.progress.Standing;
 import gurukram.core.progress.Tries;
 import gurukram.core.text.Limit;
 import gurukram.core.text.Refused;
+import gurukram.web.account.Zones;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -39,13 +39,13 @@ class RungsController {
     private final TriesStore store;
     private final GroupStore groups;
     private final Poses poses;
-    private final Clock clock;
+    private final Zones zones;
 
-    RungsController(TriesStore store, GroupStore groups, Poses poses, Clock clock) {
+    RungsController(TriesStore store, GroupStore groups, Poses poses, Zones zones) {
         this.store = store;
         this.groups = groups;
         this.poses = poses;
-        this.clock = clock;
+        this.zones = zones;
     }
 
     /** A group on the ladder, with its last sessions. */
@@ -55,7 +55,7 @@ class RungsController {
     String standings(@AuthenticationPrincipal Teacher teacher, @PathVariable String id, Model model) {
         Ladder ladder = ladder(teacher, id);
         Map<String, String> typed = new LinkedHashMap<>();
-        typed.put("day", LocalDate.now(clock).toString());
+        typed.put("day", zones.today(teacher).toString());
         typed.put("tries", "3");
         typed.put("clean", "3");
         return page(teacher, ladder, typed, Map.of(), model);

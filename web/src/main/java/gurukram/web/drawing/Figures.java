@@ -5,6 +5,7 @@ import gurukram.core.body.SideBehaviour;
 import gurukram.core.figure.Figure;
 import gurukram.core.figure.FigureText;
 import gurukram.core.pose.Pose;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
@@ -27,7 +28,9 @@ public final class Figures {
 
     /** The address of the map of what is felt; it changes with what is drawn. */
     public static String felt(Pose pose) {
-        int mark = pose.stretches().hashCode() * 31 + pose.works().hashCode();
+        // by its words: the hash of an enum is another one at every start
+        int mark =
+                List.of(pose.stretches(), pose.works(), pose.notIn()).toString().hashCode();
         return "/poses/" + pose.id() + "/felt.svg?v=" + Integer.toHexString(mark);
     }
 

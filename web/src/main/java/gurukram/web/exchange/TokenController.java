@@ -2,6 +2,7 @@ package gurukram.web.exchange;
 
 import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
+import gurukram.web.account.Zones;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
@@ -27,21 +28,23 @@ class TokenController {
 
     private final TokenStore tokens;
     private final RandomGenerator random;
+    private final Zones zones;
 
-    TokenController(TokenStore tokens, RandomGenerator random) {
+    TokenController(TokenStore tokens, RandomGenerator random, Zones zones) {
+        this.zones = zones;
         this.tokens = tokens;
         this.random = random;
     }
 
     /** One row: {@code used} in words. */
     public record Row(UUID id, String name, String made, String used) {
-        static Row of(ApiToken token) {
-            String used = token.lastUsedAt() == null ? "never used" : "last used " + day(token.lastUsedAt());
-            return new Row(token.id(), token.name(), "made " + day(token.createdAt()), used);
+        static Row of(ApiToken token, ZoneId zone) {
+            String used = token.lastUsedAt() == null ? "never used" : "last used " + day(token.lastUsedAt(), zone);
+            return new Row(token.id(), token.name(), "made " + day(token.createdAt(), zone), used);
         }
 
-        private static String day(Instant at) {
-            return DAY.format(at.atZone(ZoneId.systemDefault()));
+        private static String day(Instant at, ZoneId zone) {
+            return DAY.format(at.atZone(zone));
         }
     }
 
@@ -81,7 +84,9 @@ class TokenController {
     private String page(
             Teacher teacher, HttpServletResponse response, Model model, String token, String typed, String problem) {
         response.setHeader("Cache-Control", "no-store");
-        List<Row> rows = tokens.of(teacher).stream().map(Row::of).toList();
+        List<Row> rows = tokens.of(teacher).stream()
+                .map(kept -> Row.of(kept, zones.of(teacher)))
+                .toList();
         model.addAttribute("rows", rows);
         model.addAttribute("token", token);
         model.addAttribute("typed", typed);

@@ -1,5 +1,6 @@
 package gurukram.web.logbook;
 
+import gurukram.web.account.Zones;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.NotFound;
@@ -7,8 +8,6 @@ import gurukram.web.shared.Teacher;
 import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.ZoneId;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -25,12 +24,12 @@ class LogbookController {
 
     private final TaughtStore taught;
     private final ClassStore classes;
-    private final ZoneId zone;
+    private final Zones zones;
 
-    LogbookController(TaughtStore taught, ClassStore classes, @Value("${gurukram.zone:}") String zone) {
+    LogbookController(TaughtStore taught, ClassStore classes, Zones zones) {
         this.taught = taught;
         this.classes = classes;
-        this.zone = zone.isEmpty() ? ZoneId.systemDefault() : ZoneId.of(zone);
+        this.zones = zones;
     }
 
     @GetMapping("/logbook")
@@ -38,7 +37,7 @@ class LogbookController {
         model.addAttribute(
                 "lines",
                 taught.begun(teacher).stream()
-                        .map(t -> LogbookPage.line(t, zone))
+                        .map(t -> LogbookPage.line(t, zones.of(teacher)))
                         .toList());
         return "logbook/logbook";
     }
@@ -71,7 +70,7 @@ class LogbookController {
                 taught.find(teacher, id).filter(t -> t.startedAt() != null).orElseThrow(NotFound::new);
         boolean classThere = found.classId() != null
                 && classes.find(teacher, new ClassId(found.classId())).isPresent();
-        LogbookPage.Detail page = LogbookPage.detail(found, taught.entries(teacher, id), zone, classThere);
+        LogbookPage.Detail page = LogbookPage.detail(found, taught.entries(teacher, id), zones.of(teacher), classThere);
         model.addAttribute("page", page);
         model.addAttribute("note", typed == null ? page.note() : typed);
         model.addAttribute("problem", problem);

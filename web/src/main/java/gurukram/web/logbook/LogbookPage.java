@@ -29,7 +29,8 @@ final class LogbookPage {
      * One class that was taught.
      *
      * @param classId where it can be opened again; empty when it is no longer there
-     * @param sides real time on the right and on the left, and how far they are apart
+     * @param tried whether it ended too soon to count as taught
+     * @param sides real work on the right and on the left, and how far they are apart
      */
     public record Detail(
             String id,
@@ -42,6 +43,7 @@ final class LogbookPage {
             String difference,
             String paused,
             boolean finished,
+            boolean tried,
             List<Part> parts,
             String sides,
             List<String> skipped,
@@ -59,7 +61,7 @@ final class LogbookPage {
                 taught.level(),
                 Millis.showWhole(taught.plannedMs()),
                 real == null ? "not finished" : Millis.showWhole(real),
-                real == null ? "" : difference(real, taught.plannedMs()));
+                real == null ? "" : taught.counts() ? difference(real, taught.plannedMs()) : "only tried out");
     }
 
     /** Null while the class is not finished. */
@@ -70,8 +72,7 @@ final class LogbookPage {
     static Detail detail(Taught taught, List<Entry> entries, ZoneId zone, boolean classThere) {
         Script script = taught.script();
         long[] real = new long[script.sections().size()];
-        long right = 0;
-        long left = 0;
+        SideWork sides = new SideWork(script);
         long paused = 0;
         List<String> skipped = new ArrayList<>();
         for (Entry entry : entries) {
@@ -79,8 +80,7 @@ final class LogbookPage {
             long ms = Duration.between(entry.startedAt(), entry.endedAt()).toMillis();
             real[line.section()] += ms;
             paused += entry.pausedMs();
-            if ("right".equals(entry.side())) right += ms - entry.pausedMs();
-            if ("left".equals(entry.side())) left += ms - entry.pausedMs();
+            sides.add(line, ms - entry.pausedMs());
             if (entry.outcome().equals("skipped")) {
                 skipped.add(line.name() + (line.sideWords().isEmpty() ? "" : ", " + line.sideWords()));
             }
@@ -104,8 +104,9 @@ final class LogbookPage {
                 whole == null ? "" : difference(whole, taught.plannedMs()),
                 paused == 0 ? "" : Millis.showWhole(paused),
                 whole != null,
+                whole != null && !taught.counts(),
                 parts,
-                sides(right, left),
+                sides.words(),
                 skipped,
                 taught.note());
     }
@@ -118,17 +119,6 @@ final class LogbookPage {
                 difference(real, planned.lengthMs()),
                 (int) (BAR * planned.lengthMs() / longest),
                 (int) (BAR * real / longest));
-    }
-
-    private static String sides(long right, long left) {
-        if (right == 0 && left == 0) return "";
-        long apart = Math.abs(right - left);
-        // uneven is more than the larger of 2 s and 5 % of the longer side
-        boolean even = apart <= Math.max(2_000, Math.max(right, left) / 20);
-        String end = even
-                ? "close enough to even"
-                : Millis.showWhole(apart) + " longer on the " + (right > left ? "right" : "left");
-        return "right %s, left %s: %s".formatted(Millis.showWhole(right), Millis.showWhole(left), end);
     }
 
     static String difference(long real, long planned) {

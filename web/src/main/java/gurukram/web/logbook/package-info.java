@@ -1,6 +1,6 @@
 /**
  * Planned against real. Read {@code LogbookController}, {@code LogbookPage}.
  *
- * <p>Imports: plans, shared, teach.
+ * <p>Imports: account, plans, shared, teach.
  */
 package gurukram.web.logbook;

@@ -34,7 +34,7 @@ public class ClassStore {
     private static final String SUMMARIES = """
             select c.id, c.title, c.theme, c.style, c.level, c.slot_minutes, c.length_ms, c.group_id, c.changed_at,
                    (select max(t.started_at) from taught_class t
-                     where t.studio_id = c.studio_id and t.class_id = c.id) as last_taught
+                     where t.studio_id = c.studio_id and t.class_id = c.id and t.counts) as last_taught
               from yoga_class c
              where c.studio_id = :studio and c.teacher_id = :teacher and c.deleted_at is null
              order by c.changed_at desc""";

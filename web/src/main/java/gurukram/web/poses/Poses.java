@@ -3,17 +3,15 @@ package gurukram.web.poses;
 import gurukram.core.catalogue.OwnPose;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.shared.Once;
 import gurukram.web.shared.Teacher;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
-import org.springframework.web.context.request.RequestAttributes;
-import org.springframework.web.context.request.RequestContextHolder;
 
 /** The poses a teacher has: those that ship with the app, and their own. */
 @Service
@@ -35,23 +33,11 @@ public class Poses {
 
     /** All the teacher's plans may hold, poses put away too; read once a request. */
     public PoseCatalogue of(Teacher teacher) {
-        return once("gurukram.poses." + teacher.id(), () -> read(teacher));
+        return Once.aRequest(Poses.class, "all " + teacher.id(), () -> read(teacher));
     }
 
     private List<OwnPoseStore.Row> rows(Teacher teacher) {
-        return once("gurukram.own-poses." + teacher.id(), () -> store.of(teacher));
-    }
-
-    /** A page asks for the poses several times; between requests another copy of the app may have changed them. */
-    private static <T> T once(String key, Supplier<T> read) {
-        RequestAttributes request = RequestContextHolder.getRequestAttributes();
-        if (request == null) return read.get();
-        @SuppressWarnings("unchecked")
-        T known = (T) request.getAttribute(key, RequestAttributes.SCOPE_REQUEST);
-        if (known != null) return known;
-        T fresh = read.get();
-        request.setAttribute(key, fresh, RequestAttributes.SCOPE_REQUEST);
-        return fresh;
+        return Once.aRequest(Poses.class, "own " + teacher.id(), () -> store.of(teacher));
     }
 
     private PoseCatalogue read(Teacher teacher) {

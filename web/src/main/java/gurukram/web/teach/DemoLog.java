@@ -2,6 +2,7 @@ package gurukram.web.teach;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.account.Zones;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
@@ -10,8 +11,6 @@ import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalTime;
-import java.time.ZoneId;
-import java.time.ZonedDateTime;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,13 +27,21 @@ public class DemoLog {
     private final ClassEditor editor;
     private final TaughtStore taught;
     private final PoseCatalogue catalogue;
+    private final Zones zones;
     private final Clock clock;
 
-    public DemoLog(ClassStore classes, ClassEditor editor, TaughtStore taught, PoseCatalogue catalogue, Clock clock) {
+    public DemoLog(
+            ClassStore classes,
+            ClassEditor editor,
+            TaughtStore taught,
+            PoseCatalogue catalogue,
+            Zones zones,
+            Clock clock) {
         this.classes = classes;
         this.editor = editor;
         this.taught = taught;
         this.catalogue = catalogue;
+        this.zones = zones;
         this.clock = clock;
     }
 
@@ -43,7 +50,7 @@ public class DemoLog {
         ClassPlan plan = classes.find(teacher, id).orElseThrow().plan();
         var level = plan.settings().level();
         Script script = ScriptWriter.write(plan, editor.unfold(teacher, plan, level), level, catalogue);
-        Instant start = ZonedDateTime.now(clock.withZone(ZoneId.systemDefault()))
+        Instant start = zones.at(teacher, clock.instant())
                 .with(TemporalAdjusters.previous(day))
                 .minusWeeks(weeksBefore)
                 .with(at)

@@ -10,6 +10,7 @@ import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import java.time.DateTimeException;
+import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -31,8 +32,10 @@ class RoomController {
     private final ClassEditor editor;
     private final TaughtStore taught;
     private final Poses poses;
+    private final RoomLog log;
 
-    RoomController(ClassStore classes, ClassEditor editor, TaughtStore taught, Poses poses) {
+    RoomController(ClassStore classes, ClassEditor editor, TaughtStore taught, Poses poses, RoomLog log) {
+        this.log = log;
         this.classes = classes;
         this.editor = editor;
         this.taught = taught;
@@ -66,11 +69,7 @@ class RoomController {
     @PostMapping("/room/{id}/log")
     ResponseEntity<Map<String, Object>> log(
             @AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id, @RequestBody LogPost post) {
-        TaughtStore.Taught opened = taught.find(teacher, id).orElseThrow(NotFound::new);
-        var entries = post.entries(opened.script());
-        taught.log(teacher, id, LogPost.time(post.startedAt()), LogPost.time(post.endedAt()), entries);
-        boolean endsNow = opened.endedAt() == null && post.endedAt() != null;
-        if (endsNow) editor.taught(teacher, new ClassId(opened.classId()));
+        List<TaughtStore.Entry> entries = log.store(teacher, id, post);
         return ResponseEntity.ok(
                 Map.of("stored", entries.stream().map(TaughtStore.Entry::id).toList()));
     }

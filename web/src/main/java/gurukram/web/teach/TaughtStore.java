@@ -24,7 +24,7 @@ public class TaughtStore {
     private static final String FIND =
             "select * from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id";
     private static final String BEGUN = """
-            select id, title, level, planned_ms, started_at, ended_at from taught_class
+            select id, title, level, planned_ms, started_at, ended_at, counts from taught_class
              where studio_id = :studio and teacher_id = :teacher and started_at is not null
              order by started_at desc limit 200""";
     private static final String TIMES = """
@@ -40,7 +40,13 @@ public class TaughtStore {
     private static final String ENTRIES = """
             select * from taught_moment where studio_id = :studio and taught_id = :taught order by started_at, ordinal""";
 
-    /** A class in the room or in the logbook; {@code startedAt} is null before it begins. */
+    /**
+     * A class in the room or in the logbook.
+     *
+     * @param startedAt null before it begins
+     * @param endedAt null while it goes on
+     * @param counts whether it really was taught: what ends within a minute, or half of a shorter plan, was only tried out
+     */
     public record Taught(
             TaughtId id,
             UUID classId,
@@ -50,11 +56,18 @@ public class TaughtStore {
             Script script,
             Instant startedAt,
             Instant endedAt,
+            boolean counts,
             String note) {}
 
     /** One line of the logbook; {@code endedAt} is null while it is not finished. */
     public record Heading(
-            TaughtId id, String title, String level, long plannedMs, Instant startedAt, Instant endedAt) {}
+            TaughtId id,
+            String title,
+            String level,
+            long plannedMs,
+            Instant startedAt,
+            Instant endedAt,
+            boolean counts) {}
 
     /**
      * What really happened in one moment; the id is made by the page.
@@ -104,6 +117,14 @@ public class TaughtStore {
                 .optional();
     }
 
+    /** Held against other posts of its log until the transaction ends. */
+    Optional<Taught> lock(Teacher teacher, TaughtId id) {
+        return owned(FIND + " for update", teacher)
+                .param("id", id.value())
+                .query(TaughtStore::taught)
+                .optional();
+    }
+
     /** What has begun, latest first, without its scripts. */
     public List<Heading> begun(Teacher teacher) {
         return owned(BEGUN, teacher)
@@ -113,7 +134,8 @@ public class TaughtStore {
                         row.getString("level"),
                         row.getLong("planned_ms"),
                         instant(row, "started_at"),
-                        instant(row, "ended_at")))
+                        instant(row, "ended_at"),
+                        row.getBoolean("counts")))
                 .list();
     }
 
@@ -177,6 +199,7 @@ public class TaughtStore {
                 Script.parse(row.getString("script")),
                 instant(row, "started_at"),
                 instant(row, "ended_at"),
+                row.getBoolean("counts"),
                 row.getString("note"));
     }
 

@@ -7,6 +7,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import gurukram.web.account.Zones;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
@@ -27,7 +28,8 @@ import org.springframework.ui.ExtendedModelMap;
 
 class LogbookControllerTest {
     private final TaughtStore taught = mock(TaughtStore.class);
-    private final LogbookController controller = new LogbookController(taught, mock(ClassStore.class), "UTC");
+    private final Zones zones = mock(Zones.class);
+    private final LogbookController controller = new LogbookController(taught, mock(ClassStore.class), zones);
     private final Teacher teacher = new Teacher(UUID.randomUUID(), UUID.randomUUID(), "a@b.example", "A", false);
     private final TaughtId id = new TaughtId(UUID.randomUUID());
 
@@ -59,7 +61,7 @@ class LogbookControllerTest {
                 List.of(new Script.Part("Standing", 0, 60_000), new Script.Part("Rest", 60_000, 30_000)),
                 List.of(line("right", 0), line("left", 0), line(null, 1)));
         return new Taught(
-                id, null, "Tide", "beginner", 90_000, script, Instant.parse("2026-03-03T18:30:00Z"), ended, "");
+                id, null, "Tide", "beginner", 90_000, script, Instant.parse("2026-03-03T18:30:00Z"), ended, true, "");
     }
 
     private Entry entry(int ordinal, String side, long from, long to, long paused, String outcome) {
@@ -91,36 +93,30 @@ class LogbookControllerTest {
         assertThat(page.parts())
                 .extracting(LogbookPage.Part::real, LogbookPage.Part::difference)
                 .containsExactly(Assertions.tuple("1:04", "0:04 longer"), Assertions.tuple("0:56", "0:26 longer"));
-        assertThat(page.sides()).isEqualTo("right 0:30, left 0:24: 0:06 longer on the right");
+        assertThat(page.sides()).isEqualTo("right 0:25, left 0:20: 0:05 longer on the right");
         assertThat(page.skipped()).containsExactly("Tree, left standing leg");
-    }
-
-    @Test
-    void sidesAreUnevenOnlyBeyondTheLargerOfTwoSecondsAndAFewPercent() {
-        assertThat(sides(30, 28)).endsWith("close enough to even");
-        assertThat(sides(30, 27)).endsWith("0:03 longer on the right");
-        assertThat(sides(95, 100)).endsWith("close enough to even");
-        assertThat(sides(94, 100)).endsWith("0:06 longer on the left");
-    }
-
-    private String sides(int right, int left) {
-        List<Entry> entries =
-                List.of(entry(0, "right", 0, right, 0, "done"), entry(1, "left", right, right + left, 0, "done"));
-        return LogbookPage.detail(taught(null), entries, ZoneOffset.UTC, false).sides();
     }
 
     @Test
     void aClassThatWasNotFinishedSaysSo() {
         assertThat(LogbookPage.line(
-                                new TaughtStore.Heading(id, "Tide", "beginner", 90_000, Instant.EPOCH, null),
+                                new TaughtStore.Heading(id, "Tide", "beginner", 90_000, Instant.EPOCH, null, true),
                                 ZoneOffset.UTC)
                         .real())
                 .isEqualTo("not finished");
     }
 
     @Test
+    void whatEndedAtOnceWasOnlyTriedOut() {
+        Instant end = Instant.EPOCH.plusSeconds(1);
+        var tried = new TaughtStore.Heading(id, "Tide", "beginner", 90_000, Instant.EPOCH, end, false);
+        assertThat(LogbookPage.line(tried, ZoneOffset.UTC).difference()).isEqualTo("only tried out");
+    }
+
+    @Test
     void aNoteThatIsTooLongIsKeptOnThePage() {
         when(taught.find(teacher, id)).thenReturn(Optional.of(taught(null)));
+        when(zones.of(teacher)).thenReturn(ZoneOffset.UTC);
         MockHttpServletResponse response = new MockHttpServletResponse();
         ExtendedModelMap model = new ExtendedModelMap();
         String note = "n".repeat(LogbookController.MOST_LETTERS + 1);

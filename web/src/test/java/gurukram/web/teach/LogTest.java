@@ -10,6 +10,7 @@ import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,15 +69,39 @@ class LogTest {
                 "flow tide, 2 rounds, first side alternates by class",
                 "warrior 2, lead, in");
         String room = Http.location(http.post("/classes/" + alternating + "/teach"));
-        String end = "{\"startedAt\":1000,\"endedAt\":9000,\"moments\":[]}";
-        assertThat(http.json(room + "/log", end).statusCode()).isEqualTo(200);
-        assertThat(http.json(room + "/log", end).statusCode()).isEqualTo(200);
+        String end = "{\"startedAt\":1000,\"endedAt\":99000,\"moments\":[]}";
+        List<Integer> answers = IntStream.range(0, 4)
+                .parallel()
+                .mapToObj(i -> http.json(room + "/log", end).statusCode())
+                .toList();
+        assertThat(answers).containsOnly(200);
         var plan = app.bean(ClassStore.class)
                 .find(teacher, alternating)
                 .orElseThrow()
                 .plan();
         assertThat(plan.settings().begins()).as("turned once").isEqualTo(Side.LEFT);
         assertThat(http.get("/classes/" + alternating).body()).contains("taught: begins left next time");
+    }
+
+    @Test
+    void whatEndsWithinASecondWasOnlyTriedOut() {
+        ClassId alternating = app.newClass(
+                teacher,
+                "section standing",
+                "flow tide, 2 rounds, first side alternates by class",
+                "warrior 2, lead, in",
+                "end flow",
+                "tree, both, 8 breaths");
+        String room = Http.location(http.post("/classes/" + alternating + "/teach"));
+        http.json(room + "/log", "{\"startedAt\":1000,\"endedAt\":1900,\"moments\":[]}");
+        var plan = app.bean(ClassStore.class)
+                .find(teacher, alternating)
+                .orElseThrow()
+                .plan();
+        assertThat(plan.settings().begins()).as("begins as before").isEqualTo(Side.RIGHT);
+        assertThat(app.bean(ClassStore.class).summaries(teacher))
+                .allSatisfy(summary -> assertThat(summary.lastTaught()).isNull());
+        assertThat(http.get("/logbook").body()).contains("only tried out");
     }
 
     @ParameterizedTest

@@ -17,9 +17,10 @@ import java.util.Set;
  * What a class was before.
  *
  * @param lines the newest first
+ * @param notice what is to be said on top; empty for nothing
  * @param compared the state that is compared with the class as it is; null when none is
  */
-public record HistoryPage(String id, String title, int version, List<Line> lines, Compared compared) {
+public record HistoryPage(String id, String title, int version, List<Line> lines, Compared compared, String notice) {
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
     /**

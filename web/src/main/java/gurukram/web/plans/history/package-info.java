@@ -1,6 +1,6 @@
 /**
  * What a class was, how that differs, and back to it.
  *
- * <p>Imports: plans, poses, shared.
+ * <p>Imports: account, plans, poses, shared.
  */
 package gurukram.web.plans.history;

@@ -5,6 +5,7 @@ import gurukram.core.compose.brief.Focus;
 import gurukram.core.fit.WithoutIt;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
@@ -110,12 +111,20 @@ public class Panels {
                         saved > 0 ? "less" : "more");
     }
 
+    /** The part that has a row: what a layer changes is told at its step. */
+    private static Node row(ClassPlan plan, Node node) {
+        return plan.parentOf(node.id())
+                .filter(parent -> node instanceof Layer || parent instanceof Layer)
+                .map(parent -> row(plan, parent))
+                .orElse(node);
+    }
+
     private Panel part(Teacher teacher, StoredClass stored, String node, View view, Refusal refusal) {
         ClassPlan plan = stored.plan();
         PoseCatalogue catalogue = poses.of(teacher);
         Node found = node.equals(NodeId.CLASS.value())
                 ? null
-                : plan.find(Typed.node(node)).orElse(null);
+                : plan.find(Typed.node(node)).map(there -> row(plan, there)).orElse(null);
         if (found == null) {
             UUID group = classes.group(teacher, stored.id());
             List<Group> all = groups.groups(teacher);

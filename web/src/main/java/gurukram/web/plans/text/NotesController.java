@@ -5,6 +5,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassEditor.Outcome;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
@@ -37,6 +38,9 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** Parts of a class as text: copied, pasted, and read from scribbled notes line by line. */
 @Controller
 class NotesController {
+    private static final String MOVED_ON =
+            "The class was changed in another window meanwhile, so your notes are not in it yet. Put them in again.";
+
     private final ClassStore store;
     private final ClassEditor editor;
     private final EditAnswers answers;
@@ -120,8 +124,10 @@ class NotesController {
             Model model) {
         StoredClass stored = find(teacher, id);
         try {
-            editor.edit(teacher, id, version, new PasteEdit(text, at, poses.of(teacher), newIds));
-            return "redirect:/classes/" + id;
+            PasteEdit edit = new PasteEdit(text, at, poses.of(teacher), newIds);
+            if (editor.edit(teacher, id, version, edit).outcome() != Outcome.COLLIDED) return "redirect:/classes/" + id;
+            response.setStatus(HttpStatus.CONFLICT.value());
+            return page(teacher, stored, stored.version(), at, text, MOVED_ON, model, "plans/notes");
         } catch (Refused e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return page(teacher, stored, version, at, text, e.getMessage(), model, "plans/notes");
