@@ -12,7 +12,13 @@ public enum SideOf {
     FRONT_SHIN,
     TOP_ARM,
     TWIST_TO,
-    BEND_TO;
+    BEND_TO,
+    /** where bent knees sink to, whichever way the chest turns */
+    KNEES_TO,
+    /** the arm the body leans on */
+    SUPPORT_ARM,
+    /** the side one lies on */
+    SIDE_BELOW;
 
     public String words() {
         return name().toLowerCase(Locale.ROOT).replace('_', ' ');

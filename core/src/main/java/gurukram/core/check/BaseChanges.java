@@ -44,8 +44,8 @@ public final class BaseChanges implements Check {
         int most = subject.value(MOST);
         if (inTen <= most) return;
         String what =
-                "Outside flows people change between standing, kneeling, sitting and lying %d times in %s, about %d in ten minutes; %d is the most you want."
-                        .formatted(changes, Wording.minutes(outside), Math.round(inTen), most);
+                "Outside flows people change between standing, kneeling, sitting and lying %d times in %s, about %s in ten minutes; %d is the most you want."
+                        .formatted(changes, Wording.minutes(outside), Wording.tenths(inTen), most);
         found.info(NodeId.CLASS, "", List.of(), what, "Put poses that stand beside each other, and those that sit.");
     }
 }

@@ -19,6 +19,9 @@ import java.util.OptionalInt;
 @AutoService(Check.class)
 public final class Budgets implements Check {
     static final Threshold OFF = Threshold.of("budget-percent", "percent of the slot a part may be off its share", 10);
+    /** Ours, percent: of a class whose parts have less than this between them in the usual shares, nothing can be said. */
+    private static final int ENOUGH = 60;
+
     private static final Map<SectionRole, int[]> SHARES = new EnumMap<>(SectionRole.class);
 
     static {
@@ -72,7 +75,7 @@ public final class Budgets implements Check {
         int shares = lengths.keySet().stream()
                 .mapToInt(role -> share(role, subject.settings().style()).orElse(0))
                 .sum();
-        if (lengths.size() < 3 || shares == 0) return;
+        if (shares < ENOUGH) return;
         lengths.forEach((role, length) -> {
             if (!SHARES.containsKey(role)) return;
             long wanted = Math.max(0, slot - unshared)

@@ -12,6 +12,7 @@ import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -100,8 +101,8 @@ public final class Counterpose implements Check {
         Integer breaths = child ? subject.moment(next).breaths() : null;
         if (child && (breaths == null || breaths >= BREATHS_AFTER_HEADSTAND)) return;
         String what = child
-                ? "After %s child’s pose lasts %d breaths; five are wanted."
-                        .formatted(subject.pose(i).name().toLowerCase(Locale.ROOT), breaths)
+                ? "After %s child’s pose lasts %s; five are wanted."
+                        .formatted(subject.pose(i).name().toLowerCase(Locale.ROOT), Words.count(breaths, "breath"))
                 : "After %s people come up at once; child’s pose of five breaths is wanted."
                         .formatted(subject.pose(i).name().toLowerCase(Locale.ROOT));
         List<Integer> moments = child ? List.of(i, next) : List.of(i);

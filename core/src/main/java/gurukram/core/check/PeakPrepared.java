@@ -13,6 +13,7 @@ import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Pace;
+import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -132,8 +133,8 @@ public final class PeakPrepared implements Check {
             if (more > Dose.BREATHS.most() || more > hold.breaths() * 2 + 2) continue;
             Step after = ChosenDose.in(step, subject.level(), new Dose.Breaths(more));
             Mend mend = new Mend(
-                    "Hold %s for %d breaths instead of %d"
-                            .formatted(subject.name(subject.pose(i).id()), more, hold.breaths()),
+                    "Hold %s for %s instead of %d"
+                            .formatted(subject.name(subject.pose(i).id()), Words.count(more, "breath"), hold.breaths()),
                     PlanEdit.instead(subject.plan(), after));
             if (!mends.contains(mend)) mends.add(mend);
         }

@@ -1,6 +1,8 @@
 package gurukram.core.check;
 
+import gurukram.core.body.Base;
 import gurukram.core.body.Side;
+import gurukram.core.dose.Dose;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
@@ -28,7 +30,9 @@ final class Swap {
                         ? new SideRule.Both(Side.RIGHT)
                         : flow.settings().sides().usualFor(to);
             }
-            other = step.withPose(to.id()).withSides(sides);
+            // one rests on one side; the left is the usual
+            if (to.base() == Base.SIDE_LYING && !from.sides().hasSides()) sides = new SideRule.Only(Side.LEFT);
+            other = withoutHolds(step.withPose(to.id()).withSides(sides));
         }
         List<Layer> layers = new ArrayList<>();
         for (Layer layer : step.layers()) {
@@ -43,6 +47,12 @@ final class Swap {
         }
         Step after = other.withLayers(layers);
         return PlanEdit.instead(subject.plan(), after);
+    }
+
+    /** Whoever is given another breathing is given one without holds. */
+    private static Step withoutHolds(Step step) {
+        if (!(step.dose() instanceof Dose.Pattern pattern)) return step;
+        return step.withDose(new Dose.Pattern(pattern.stages(), Dose.Pattern.Holds.NONE));
     }
 
     /** Easier forms of a pose that suit the level and the group, nearest first. */

@@ -1,6 +1,8 @@
 package gurukram.core.check;
 
 import gurukram.core.time.Millis;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.List;
 import java.util.Locale;
 
@@ -24,15 +26,21 @@ final class Wording {
         return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
-    /** {@code 45 s}, {@code 2:10 min}. */
+    /** {@code 45 s}, {@code 2:10 min}, {@code 23 min}. */
     static String time(long ms) {
-        return ms < Millis.MINUTE
-                ? Millis.seconds(Math.round(ms / 1000.0) * 1000) + " s"
-                : Millis.showWhole(ms) + " min";
+        long whole = Math.round(ms / 1000.0) * Millis.SECOND;
+        if (whole < Millis.MINUTE) return Millis.seconds(whole) + " s";
+        return whole % Millis.MINUTE == 0 ? minutes(whole) : Millis.show(whole) + " min";
     }
 
     static String minutes(long ms) {
         return Math.round((double) ms / Millis.MINUTE) + " min";
+    }
+
+    /** {@code 9.4}, {@code 9}: rounded up, so that what is above a limit never reads as the limit. */
+    static String tenths(double number) {
+        BigDecimal tenths = BigDecimal.valueOf(number).setScale(1, RoundingMode.CEILING);
+        return tenths.stripTrailingZeros().toPlainString();
     }
 
     static String times(int n) {

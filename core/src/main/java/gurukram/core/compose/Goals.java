@@ -79,6 +79,7 @@ final class Goals {
 
     private Optional<Goal> without(Pose asked) {
         Optional<String> stop = stop(asked);
+        if (stop.isEmpty() && isBeyond(asked)) stop = Optional.of("the group stands on a rung below it");
         if (stop.isEmpty() && asked.risk() == Risk.HIGH) stop = Optional.of("it has no ladder to come to it by");
         if (stop.isEmpty() && !canPrepare(asked, Set.of()))
             stop = Optional.of("what it asks for cannot be prepared here");
@@ -97,7 +98,8 @@ final class Goals {
                 for (String form : pool.catalogue().pose(id).ties().easier()) {
                     if (!seen.add(form)) continue;
                     Pose pose = pool.catalogue().pose(form);
-                    boolean possible = stop(pose).isEmpty() && pose.risk() != Risk.HIGH && !leavesFloor(pose);
+                    boolean possible =
+                            stop(pose).isEmpty() && pose.risk() != Risk.HIGH && !leavesFloor(pose) && !isBeyond(pose);
                     if (possible && canPrepare(pose, Set.of()))
                         return Optional.of(new Goal(asked, pose, null, 0, stops));
                     next.add(form);
@@ -124,6 +126,14 @@ final class Goals {
 
     private Optional<String> stop(Pose pose) {
         return pool.against(pose).map(LeftOut::words);
+    }
+
+    /** Whether it is a rung beyond the one the group stands on, of any ladder. */
+    private boolean isBeyond(Pose pose) {
+        return pool.brief().reached().entrySet().stream()
+                .anyMatch(reached -> pool.catalogue().ladders().stream()
+                        .filter(ladder -> ladder.id().equals(reached.getKey()))
+                        .anyMatch(ladder -> ladder.rungOf(pose.id()) > reached.getValue()));
     }
 
     private static boolean leavesFloor(Pose pose) {

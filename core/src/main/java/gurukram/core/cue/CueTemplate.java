@@ -57,6 +57,7 @@ public record CueTemplate(String text) {
             case "twist" -> needed(twist == null ? side : twist).word();
             case "name" -> name(pose, school);
             case "knees" -> KNEES.get(school.knees());
+            case "breath" -> CuePlaces.BREATH; // known only where it is said
             default -> place.split("/")[school.voice() == School.Voice.INVITATIONAL ? 0 : 1].strip();
         };
     }

@@ -13,6 +13,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
+import gurukram.core.text.CuePlaces;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import java.util.ArrayList;
@@ -99,7 +100,7 @@ public final class Cues {
         boolean whole = level == CueLevel.LONG && !movement;
         String words =
                 UsualCues.of(pose, moment.side() != null, whole).words(pose, moment.side(), moment.twistSide(), school);
-        if (movement) return breath(moment) + words;
+        if (movement) return inBreath(breath(moment) + words, level, moment, pose, school);
         String start = afterRest(moment, before, school) + words;
         return (whole ? withWayIn(start, moment, pose, school) : start) + guiding(moment, school);
     }
@@ -110,6 +111,15 @@ public final class Cues {
         String both = start + ": " + more;
         boolean fits = Speech.fits(both, moment.transitionMs() + moment.settingUpMs(), EXPLAINING);
         return fits ? both : start;
+    }
+
+    /** A movement said at length has the pose's own brief word to it as well, where its breath has room for that. */
+    private String inBreath(String words, CueLevel level, Moment moment, Pose pose, School school) {
+        if (level != CueLevel.LONG) return words;
+        String more = template(pose.cues().align().brief()).after(pose, moment, school);
+        String both = words + ": " + more;
+        int speed = Speech.flowCuesInRound(moment.round() == null ? 1 : moment.round());
+        return Speech.fits(both, moment.workMs(), speed) ? both : words;
     }
 
     /** Looked over once; {@link Refused} when the text is no template. */
@@ -144,7 +154,9 @@ public final class Cues {
         try {
             CueTemplate template = template(text);
             boolean lacksSide = template.isSided() && moment.side() == null;
-            return lacksSide ? text : template.words(pose, moment.side(), moment.twistSide(), school);
+            if (lacksSide) return text;
+            String words = template.words(pose, moment.side(), moment.twistSide(), school);
+            return words.replace(CuePlaces.BREATH, breath(moment));
         } catch (Refused e) {
             return text;
         }

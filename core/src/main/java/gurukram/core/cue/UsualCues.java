@@ -2,12 +2,13 @@ package gurukram.core.cue;
 
 import gurukram.core.body.SideOf;
 import gurukram.core.pose.Pose;
+import java.util.EnumMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** What is said for a pose that has no words of its own: its name, and the part that names its side. */
 final class UsualCues {
-    private static final Map<SideOf, String> LONG = Map.of(
+    private static final Map<SideOf, String> LONG = new EnumMap<>(Map.of(
             SideOf.FRONT_LEG, "{lead} leg in front",
             SideOf.STANDING_LEG, "standing on the {lead} leg",
             SideOf.LIFTED_LEG, "{lead} leg lifted",
@@ -16,8 +17,8 @@ final class UsualCues {
             SideOf.FRONT_SHIN, "{lead} shin in front",
             SideOf.TOP_ARM, "{lead} arm on top",
             SideOf.TWIST_TO, "turning to the {lead}",
-            SideOf.BEND_TO, "bending to the {lead}");
-    private static final Map<SideOf, String> SHORT = Map.of(
+            SideOf.BEND_TO, "bending to the {lead}"));
+    private static final Map<SideOf, String> SHORT = new EnumMap<>(Map.of(
             SideOf.FRONT_LEG, "{lead} front leg",
             SideOf.STANDING_LEG, "{lead} standing leg",
             SideOf.LIFTED_LEG, "{lead} leg up",
@@ -26,7 +27,18 @@ final class UsualCues {
             SideOf.FRONT_SHIN, "{lead} shin",
             SideOf.TOP_ARM, "{lead} arm",
             SideOf.TWIST_TO, "turn {lead}",
-            SideOf.BEND_TO, "bend {lead}");
+            SideOf.BEND_TO, "bend {lead}"));
+
+    static {
+        both(SideOf.KNEES_TO, "knees sinking to the {lead}", "knees {lead}");
+        both(SideOf.SUPPORT_ARM, "leaning on the {lead} arm", "{lead} arm");
+        both(SideOf.SIDE_BELOW, "lying on the {lead} side", "{lead} side");
+    }
+
+    private static void both(SideOf part, String whole, String brief) {
+        LONG.put(part, whole);
+        SHORT.put(part, brief);
+    }
 
     private static final Map<String, CueTemplate> TEMPLATES = new ConcurrentHashMap<>();
 

@@ -224,6 +224,12 @@ public sealed interface Dose
                 return (holds == Holds.NONE ? 0 : holdIn) + (holds == Holds.ALL ? holdOut : 0);
             }
 
+            /** How often the breath is held in one cycle. */
+            public int holds(Holds holds) {
+                int full = holds != Holds.NONE && holdIn > 0 ? 1 : 0;
+                return full + (holds == Holds.ALL && holdOut > 0 ? 1 : 0);
+            }
+
             /** No hold longer than so many counts. */
             public Stage capped(int counts) {
                 return new Stage(in, Math.min(holdIn, counts), out, Math.min(holdOut, counts), cycles);

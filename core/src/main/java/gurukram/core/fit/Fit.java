@@ -37,6 +37,10 @@ import java.util.TreeSet;
 public final class Fit {
     static final int MOST_TRIMS = 6;
     private static final int MOST_SCENARIOS = 512;
+    /** As near to the minute as a breath allows. */
+    private static final long NEAR_MS = 5_000;
+    /** The shortest breath of a hold: what a breath more brings at least. */
+    private static final long BREATH_MS = 6_000;
 
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
@@ -46,7 +50,25 @@ public final class Fit {
         this.unfolder = unfolder;
     }
 
+    /**
+     * The least change that ends within the tolerance. Where ending within {@value #NEAR_MS} ms costs no more than breaths
+     * do for the time by which that is nearer, the change that does so: on the minute, and not as far off it as is allowed (ours).
+     */
     public FitAnswer fit(ClassPlan plan, FitRequest request) {
+        FitAnswer least = least(plan, request);
+        if (!(least instanceof FitAnswer.Fits fits) || request.toleranceMs() <= NEAR_MS) return least;
+        long off = Math.abs(fits.afterMs() - request.targetMs());
+        if (off <= NEAR_MS) return least;
+        Run near = new Run(plan, request.within(NEAR_MS), Set.of());
+        near.search();
+        if (near.best == null) return least;
+        long nearer = off - Math.abs(near.best.lengthMs - request.targetMs());
+        long breaths = (nearer + BREATH_MS - 1) / BREATH_MS;
+        return near.best.cost <= fits.cost() + breaths * Amounts.BREATH ? near.fits() : least;
+    }
+
+    /** The least change that ends within the tolerance, however far off in it; of equally cheap ones the nearest. */
+    FitAnswer least(ClassPlan plan, FitRequest request) {
         Run run = new Run(plan, request, Set.of());
         run.search();
         if (run.best != null) return run.fits();

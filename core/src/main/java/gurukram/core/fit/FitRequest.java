@@ -41,6 +41,10 @@ public record FitRequest(long targetMs, long toleranceMs, Level level, Freedom f
         return new FitRequest((long) minutes * Millis.MINUTE, TOLERANCE_MS, level, freedom);
     }
 
+    FitRequest within(long otherToleranceMs) {
+        return new FitRequest(targetMs, otherToleranceMs, level, freedom);
+    }
+
     long shortestMs() {
         return Math.max(0, targetMs - toleranceMs);
     }

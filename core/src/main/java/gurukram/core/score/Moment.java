@@ -21,6 +21,7 @@ import gurukram.core.time.Breath;
  * @param reps repetitions in this set
  * @param set the set, or the attempt
  * @param heldCounts counts of retention in a breathing pattern
+ * @param holds how often the breath is held in it
  * @param typed whether its work was typed in seconds, so that the pace has no say in it
  */
 public record Moment(
@@ -46,6 +47,7 @@ public record Moment(
         Integer reps,
         Integer set,
         Long heldCounts,
+        Integer holds,
         boolean typed) {
 
     public enum Kind {

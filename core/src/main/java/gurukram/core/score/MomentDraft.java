@@ -40,6 +40,7 @@ final class MomentDraft {
     Integer reps;
     Integer set;
     Long heldCounts;
+    Integer holds;
     long transition;
     long settingUp;
     long work;

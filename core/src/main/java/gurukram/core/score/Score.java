@@ -11,6 +11,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A plan unfolded for one level. All lengths in ms.
@@ -18,7 +20,7 @@ import java.util.Map;
  * @param totalMs sum of the moments
  * @param likelyLowMs the likely band's lower end: 10 % less of what is not typed
  * @param likelyHighMs its upper end
- * @param right written work done on the right
+ * @param right written work done on the right; a rest on one side is none
  * @param left written work done on the left
  */
 public record Score(
@@ -47,10 +49,15 @@ public record Score(
         SideWork right = SideWork.NONE;
         SideWork left = SideWork.NONE;
         Map<NodeId, Long> lengths = new HashMap<>();
+        Set<NodeId> rest = plan.sections().stream()
+                .filter(section -> section.role() == SectionRole.REST)
+                .map(Section::id)
+                .collect(Collectors.toSet());
         for (Moment moment : moments) {
             total += moment.lengthMs();
             untyped += moment.untypedMs();
             lengths.merge(moment.section(), moment.lengthMs(), Long::sum);
+            if (rest.contains(moment.section())) continue;
             if (moment.side() == Side.RIGHT) right = right.plus(moment);
             if (moment.side() == Side.LEFT) left = left.plus(moment);
         }

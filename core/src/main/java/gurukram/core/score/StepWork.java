@@ -133,6 +133,7 @@ final class StepWork {
             MomentDraft draft = draft(Kind.PATTERN, side);
             draft.breaths = stage.cycles();
             draft.heldCounts = (long) stage.cycles() * stage.retained(kept);
+            draft.holds = stage.cycles() * stage.holds(kept);
             draft.work = (long) stage.counts(kept) * countMillis();
             out.accept(draft);
         }

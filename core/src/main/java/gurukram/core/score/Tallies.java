@@ -98,7 +98,7 @@ public record Tallies(
         private void retention(Moment m) {
             if (m.breath() == Breath.HOLD_IN || m.breath() == Breath.HOLD_OUT) retentions++;
             if (m.heldCounts() == null || m.heldCounts() == 0) return;
-            retentions += m.breaths();
+            retentions += m.holds();
             retentionCounts += m.heldCounts();
         }
 

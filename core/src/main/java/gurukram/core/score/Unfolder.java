@@ -184,6 +184,7 @@ public final class Unfolder {
                     draft.reps,
                     draft.set,
                     draft.heldCounts,
+                    draft.holds,
                     draft.typed));
             now += draft.transition + draft.settingUp + draft.work;
             flowOfLast = where.flow() == null ? null : where.flow().id();

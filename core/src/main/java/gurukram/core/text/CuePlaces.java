@@ -4,10 +4,13 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * The places of a side-true cue: {@code {lead}}, {@code {other}}, {@code {twist}}, {@code {name}}, {@code {knees}} and
+ * The places of a side-true cue: {@code {lead}}, {@code {other}}, {@code {twist}}, {@code {name}}, {@code {knees}}, {@code {breath}} and
  * {@code {you may step / step}}. A cue has no word for a side of its own, so that it cannot name the wrong one.
  */
 public final class CuePlaces {
+    /** Where “inhale, ” or “exhale, ” stands; nothing where the breath goes on or is natural. */
+    public static final String BREATH = "{breath}";
+
     private static final Pattern PLACE = Pattern.compile("\\{([^{}]*)\\}");
     private static final Pattern BARE_SIDE = Pattern.compile("(?i)\\b(?:left|right)\\b(?! angle)");
 
@@ -24,10 +27,10 @@ public final class CuePlaces {
         Matcher place = PLACE.matcher(text);
         while (place.find()) {
             String name = place.group(1);
-            if (!name.contains("/") && !name.matches("lead|other|twist|name|knees")) {
+            if (!name.contains("/") && !name.matches("lead|other|twist|name|knees|breath")) {
                 throw new Refused(Problem.of(
                         "There is no “{" + name + "}”.",
-                        "Places are {lead}, {other}, {twist}, {name}, {knees} and {you may step / step}."));
+                        "Places are {lead}, {other}, {twist}, {name}, {knees}, {breath} and {you may step / step}."));
             }
         }
     }

@@ -186,7 +186,7 @@ class Drafts {
 
     /** What the class would have been asked for as. */
     static BriefForm of(ClassSettings settings, UUID group) {
-        BriefForm form = BriefForm.fresh()
+        return BriefForm.fresh()
                 .with("peak", settings.peak() == null ? "" : settings.peak())
                 .with("theme", settings.theme().title())
                 .with("sentence", settings.theme().sentence())
@@ -200,8 +200,6 @@ class Drafts {
                 .with("mixed", settings.mixed() ? "on" : null)
                 .with("first", settings.begins().name())
                 .with("group", group == null ? "" : group.toString());
-        boolean nowhere = form.value("peak").isEmpty() && form.value("theme").isEmpty();
-        return nowhere ? form.with("theme", settings.title()) : form;
     }
 
     /** @return null when nothing on the way to the peak is possible */

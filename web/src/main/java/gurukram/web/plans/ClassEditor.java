@@ -57,8 +57,13 @@ public class ClassEditor {
     /**
      * @param before the class just before the edit; null where that is of no use
      * @param at where the next typed line goes; null leaves it as it is
+     * @param told what the teacher should know of how it was done; mostly empty
      */
-    public record Answer(Outcome outcome, StoredClass before, StoredClass now, NodeId at) {}
+    public record Answer(Outcome outcome, StoredClass before, StoredClass now, NodeId at, String told) {
+        Answer(Outcome outcome, StoredClass before, StoredClass now, NodeId at) {
+            this(outcome, before, now, at, "");
+        }
+    }
 
     public ClassId create(Teacher teacher, ClassPlan plan, UUID group) {
         PlanRules.check(plan, poses.of(teacher));
@@ -94,7 +99,7 @@ public class ClassEditor {
                 return new Answer(Outcome.COLLIDED, null, now, null);
         }
         StoredClass saved = store.edit(teacher, now, after, lengthOf(teacher, after), edit, asked.label());
-        return new Answer(behind ? Outcome.REPLAYED : Outcome.SAVED, now, saved, asked.at());
+        return new Answer(behind ? Outcome.REPLAYED : Outcome.SAVED, now, saved, asked.at(), asked.told());
     }
 
     /**

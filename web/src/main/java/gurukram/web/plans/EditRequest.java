@@ -15,6 +15,11 @@ public interface EditRequest {
     /**
      * @param label what undo calls it
      * @param at where the next typed line goes; null leaves it as it is
+     * @param told what the teacher should know of how it was done; mostly empty
      */
-    record Labelled(PlanEdit edit, String label, NodeId at) {}
+    record Labelled(PlanEdit edit, String label, NodeId at, String told) {
+        public Labelled(PlanEdit edit, String label, NodeId at) {
+            this(edit, label, at, "");
+        }
+    }
 }

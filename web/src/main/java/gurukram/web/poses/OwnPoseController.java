@@ -33,6 +33,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** A teacher's own poses: changed ones and new variations, private to them. */
 @Controller
 class OwnPoseController {
+    private static final String ALREADY = "“%1$s” means %2$s already, and a name can mean only one pose."
+            + " Give yours one more word, such as “%1$s of mine”.";
     private static final int MOST_LETTERS = 400;
     private static final int MOST_POSES = 500;
     private static final Map<String, String> PLACES = Map.of("doses", "dose", "cautions", "caution", "cues", "enter");
@@ -90,7 +92,10 @@ class OwnPoseController {
         else if (mine.has(id)) faults.put("name", taken(teacher, id));
         if (store.of(teacher).size() >= MOST_POSES)
             faults.put("name", "You have " + MOST_POSES + " poses of your own, which is all there is room for.");
-        List<PoseTile> known = known(mine, form.get("name"), came);
+        mine.named(form.get("name"))
+                .ifPresent(other -> faults.putIfAbsent(
+                        "name", ALREADY.formatted(form.get("name").strip(), other.name())));
+        List<PoseTile> known = faults.containsKey("name") ? List.of() : known(mine, form.get("name"), came);
         if (faults.isEmpty()) faults.putAll(faults(form, pose, id, true, mine));
         if (faults.isEmpty() && known.isEmpty()) {
             if (store.add(teacher, id, form.entry(pose, id, true).toString())) return "redirect:/poses/" + id;
@@ -110,8 +115,7 @@ class OwnPoseController {
     private static List<PoseTile> known(PoseCatalogue mine, String name, Map<String, String> came) {
         if (came.containsKey("really") || name.isBlank()) return List.of();
         return mine.find(name).stream()
-                .filter(pose -> Words.distance(Words.fold(pose.name()), Words.fold(name)) <= 2
-                        || mine.named(name).filter(pose::equals).isPresent())
+                .filter(pose -> Words.distance(Words.fold(pose.name()), Words.fold(name)) <= 2)
                 .limit(4)
                 .map(PoseTile::of)
                 .toList();

@@ -6,6 +6,7 @@ import gurukram.core.text.Refused;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.View;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
@@ -46,9 +47,10 @@ class RoomController {
     String teach(
             @AuthenticationPrincipal Teacher teacher,
             @PathVariable ClassId id,
-            @RequestParam(required = false) Level level) {
+            @RequestParam(required = false) String level) {
         ClassPlan plan = classes.find(teacher, id).orElseThrow(NotFound::new).plan();
-        Level shown = level == null ? plan.settings().level() : level;
+        Level asked = View.of(level, plan.settings()).level();
+        Level shown = asked == null ? plan.settings().level() : asked;
         Script script = ScriptWriter.write(plan, editor.unfold(teacher, plan, shown), shown, poses.of(teacher));
         if (script.moments().isEmpty()) return "redirect:/classes/" + id;
         return "redirect:/room/" + taught.open(teacher, id.value(), script);

@@ -65,7 +65,7 @@ class ClassEditorTest {
     private FieldEdit breaths(String pose, String value) {
         return new FieldEdit(
                 node(pose),
-                "breaths",
+                "dose",
                 value,
                 Level.INTERMEDIATE,
                 false,

@@ -48,8 +48,10 @@ final class NameRules {
                 PoseCatalogue.names(other).stream()
                         .filter(own::contains)
                         .findFirst()
-                        .ifPresent(name ->
-                                one.problem(pose, "name", "the name “" + name + "” is also a name of " + other.id()));
+                        .ifPresent(name -> one.problem(
+                                pose,
+                                "name",
+                                "“%s” already means %s; take another name".formatted(name, other.name())));
             }
         }
     }

@@ -10,6 +10,7 @@ import gurukram.core.plan.settings.School.LegRule;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.CuePlaces;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import java.io.IOException;
@@ -82,9 +83,11 @@ public final class TwelvePositions {
         return flow.withChildren(steps);
     }
 
-    /** The traditional names of the sun, one for each position. */
+    /** The traditional names of the sun, one for each position, beside its breath and its pose. */
     public static List<String> sunNames() {
-        return lines("twelve-sun-names");
+        return lines("twelve-sun-names").stream()
+                .map(name -> CuePlaces.BREATH + "{name}: " + name)
+                .toList();
     }
 
     /** Reads a line that asks for a list; empty when it does not. */

@@ -1,13 +1,16 @@
 package gurukram.core.plan.edit;
 
+import gurukram.core.body.Side;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.Texts;
+import gurukram.core.text.TurnedWords;
 
-/** The same plan with right and left exchanged; twice is the plan itself. */
+/** The same plan with right and left exchanged, in the words typed as well; twice is the plan itself. */
 public final class Mirrored {
     private Mirrored() {}
 
@@ -17,13 +20,22 @@ public final class Mirrored {
                 plan.sections().stream().map(section -> (Section) of(section)).toList());
     }
 
+    private static Texts texts(Texts texts) {
+        return texts.withNote(TurnedWords.of(texts.note()))
+                .withThread(TurnedWords.of(texts.thread()))
+                .withSay(TurnedWords.of(texts.say()));
+    }
+
     /** A node with all it holds, under the same names. */
     public static Node of(Node node) {
         Node mirrored = node;
-        if (node instanceof Step step) mirrored = step.withSides(step.sides().mirrored());
+        if (node instanceof Section section) mirrored = section.with(texts(section.texts()));
+        if (node instanceof Step step) {
+            mirrored = step.withSides(step.sides().mirrored()).with(texts(step.texts()));
+        }
         if (node instanceof Flow flow) {
-            mirrored = flow.with(flow.settings()
-                    .withFirstSide(flow.settings().sides().first().opposite()));
+            Side first = flow.settings().sides().first().opposite();
+            mirrored = flow.with(flow.settings().withFirstSide(first)).with(texts(flow.texts()));
         }
         if (node instanceof Layer layer && layer.edit() instanceof Layer.Become become && become.sides() != null) {
             Layer.Become other = new Layer.Become(become.pose(), become.sides().mirrored(), become.dose());

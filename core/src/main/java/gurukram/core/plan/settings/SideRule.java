@@ -65,7 +65,9 @@ public sealed interface SideRule {
             case "two directions" -> new TwoDirections(null);
             case "two directions, both sides" -> new TwoDirections(first);
             case "crossing" -> new Crossing(first);
-            default -> throw new IllegalArgumentException("no side rule: " + words);
+            default ->
+                throw new Refused(
+                        "These are no sides I know: “%s”.".formatted(words.substring(0, Math.min(words.length(), 40))));
         };
     }
 

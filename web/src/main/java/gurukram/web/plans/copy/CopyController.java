@@ -11,6 +11,7 @@ import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.pose.Level;
 import gurukram.core.score.LevelLine;
 import gurukram.core.text.Refused;
+import gurukram.core.time.Millis;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
@@ -32,6 +33,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Copies of a class: as it is, shorter or longer, or for another level. */
 @Controller
@@ -65,6 +67,7 @@ class CopyController {
             @PathVariable ClassId id,
             @RequestParam Map<String, String> typed,
             HttpServletResponse response,
+            RedirectAttributes flash,
             Model model) {
         ClassPlan plan = find(teacher, id).plan();
         try {
@@ -74,6 +77,7 @@ class CopyController {
             if (!level.isEmpty()) copy = LevelLine.of(copy, Typed.named(Level.class, level), poses.of(teacher));
             if (slot != plan.settings().slotMinutes()) copy = resized(teacher, copy, slot);
             ClassPlan named = NodeNames.renamed(copy, name -> NodeId.random(random));
+            told(teacher, named, flash);
             return "redirect:/classes/" + editor.create(teacher, named, null);
         } catch (Refused e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -91,6 +95,18 @@ class CopyController {
             if (fit.fit(start, request) instanceof FitAnswer.Fits fits) return fits.plan();
         }
         return inProportion;
+    }
+
+    /** A copy that could not be brought to its slot says so where it is opened. */
+    private void told(Teacher teacher, ClassPlan copy, RedirectAttributes flash) {
+        int slot = copy.settings().slotMinutes();
+        long target = (long) slot * Millis.MINUTE;
+        long length = editor.unfold(teacher, copy, copy.settings().level()).totalMs();
+        if (Math.abs(length - target) <= FitRequest.TOLERANCE_MS) return;
+        flash.addFlashAttribute(
+                "told",
+                "%d minutes were asked for, and %s is the nearest this class comes to it: what is left cannot be %s any more."
+                        .formatted(slot, Millis.showWhole(length), length > target ? "shortened" : "lengthened"));
     }
 
     private static String title(String wanted) {

@@ -10,7 +10,10 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.DoseUnit;
+import gurukram.core.score.Pace;
 import gurukram.core.text.Refused;
 import gurukram.web.plans.EditRequest;
 import gurukram.web.shared.WrongRequest;
@@ -41,7 +44,17 @@ public record FieldEdit(
             return new Labelled(new PlanEdit.Settings(ClassFields.write(at, field, value)), label("Class"), null);
         }
         Node found = now.find(node).orElseThrow(() -> new Refused("That part of the class is no longer there."));
-        return new Labelled(PlanEdit.instead(now, changed(found, now)), label(name(found)), null);
+        Node after = changed(found, now);
+        return new Labelled(PlanEdit.instead(now, after), label(name(found)), null, told(found, after));
+    }
+
+    /** A unit that did not come out even says so. */
+    private String told(Node found, Node after) {
+        boolean converted = field.equals(StepFields.UNIT.name()) && found instanceof Step;
+        if (!converted) return "";
+        Step before = (Step) found;
+        Pose pose = before.pose() == null ? null : catalogue.pose(before.pose());
+        return DoseUnit.rounded(before.doseFor(level), ((Step) after).doseFor(level), pose, Pace.defaults());
     }
 
     /** What was changed and to what, where that is short. */

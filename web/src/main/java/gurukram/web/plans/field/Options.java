@@ -38,12 +38,12 @@ public final class Options {
     private static final List<Option> LEAD =
             List.of(new Option("lead", "lead side"), new Option("other", "other side"));
     private static final List<Option> SIDED = List.of(
-            new Option("both", "both, R first"),
-            new Option("both, left first", "both, L first"),
+            new Option("both", "both, right first"),
+            new Option("both, left first", "both, left first"),
             new Option("right", "right only"),
             new Option("left", "left only"),
-            new Option("alternating", "side to side, R first"),
-            new Option("alternating, left first", "side to side, L first"));
+            new Option("alternating", "side to side, right first"),
+            new Option("alternating, left first", "side to side, left first"));
     private static final List<Option> NONE = List.of(new Option("none", "no side"));
 
     private Options() {}

@@ -68,7 +68,7 @@ public final class StepFields {
             "Dose",
             (at, f) -> f.amount(at.step().doseFor(at.level()).toString(), "Dose of " + at.name()),
             (at, typed) -> withDose(at, typedDose(at.step().doseFor(at.level()), typed)));
-    private static final Declared<At, Step> UNIT = FIELDS.declare(
+    static final Declared<At, Step> UNIT = FIELDS.declare(
             "unit",
             "Unit",
             (at, f) -> f.choice(DoseUnit.of(at.step().doseFor(at.level())).word(), "Unit", units(at)),

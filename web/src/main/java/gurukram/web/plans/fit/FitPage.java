@@ -42,7 +42,7 @@ public record FitPage(
 
     static FitPage of(StoredClass stored, View view, FitForm form, PoseCatalogue catalogue, Unfolder unfolder) {
         ClassPlan plan = stored.plan();
-        Made made = new Made(stored, view, form, lengths(plan, view, unfolder));
+        Made made = new Made(stored, view, form, (view.told() + " " + lengths(plan, view, unfolder)).strip());
         try {
             FitRequest request = form.request(view.level());
             FitAnswer answer = new Fit(catalogue, unfolder).fit(plan, request);

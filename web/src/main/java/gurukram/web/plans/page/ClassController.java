@@ -69,7 +69,8 @@ public class ClassController {
         response.setHeader("Vary", "HX-Request");
         response.setHeader("Cache-Control", "no-store");
         View view = View.of(level, stored.plan().settings());
-        model.addAttribute("page", pages.page(teacher, stored, view, Notice.NONE, null));
+        String told = (model.getAttribute("told") instanceof String words ? words + " " : "") + view.told();
+        model.addAttribute("page", pages.page(teacher, stored, view, Notice.of(told.strip()), null));
         return "plans/class";
     }
 

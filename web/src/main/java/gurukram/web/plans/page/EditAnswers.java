@@ -73,7 +73,7 @@ public class EditAnswers {
 
     private String answered(Asked asked, Answer answer, Notice notice, Model model) {
         EditPost post = asked.post();
-        Notice told = notice;
+        Notice told = answer.told().isEmpty() ? notice : Notice.of(answer.told());
         if (answer.outcome() == Outcome.REPLAYED) {
             told = Notice.of(
                     "This class was also changed in another window. Both changes are kept; you see them here.");

@@ -31,10 +31,17 @@ public final class FlowWords {
         if (total != null && total.movements() > 0) {
             int movements = total.movements();
             counts.append(", ").append(count(movements, "movement")).append(", ");
-            counts.append(movements / 2).append(movements % 2 == 0 ? "" : "½").append(" breaths");
+            counts.append(breaths(movements));
         }
         differences(s).forEach(words -> counts.append(" · ").append(words));
         return counts.toString();
+    }
+
+    /** {@code ½ breath}, {@code 1 breath}, {@code 7½ breaths}. */
+    static String breaths(int movements) {
+        if (movements == 1) return "½ breath";
+        String half = movements % 2 == 0 ? "" : "½";
+        return movements / 2 + half + (movements == 2 ? " breath" : " breaths");
     }
 
     /** {@code right first, side by side, rounds linked, 3.5 s a position}: what the fields of a marked flow say. */
@@ -55,7 +62,7 @@ public final class FlowWords {
         Feet.Leg right = feet.right();
         Feet.Leg left = feet.left();
         if (right.backs() + left.backs() == 0) return "";
-        return "steps back first R %d L %d · in front R %d L %d"
+        return "steps back first: right %d, left %d · in front: right %d, left %d"
                 .formatted(right.firstBacks(), left.firstBacks(), right.frontLunges(), left.frontLunges());
     }
 

@@ -8,11 +8,14 @@ import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.field.Options;
+import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
 import gurukram.web.shared.Typed;
 import jakarta.servlet.http.HttpServletResponse;
@@ -44,13 +47,21 @@ class TodayController {
     private final ClassStore classes;
     private final ClassEditor editor;
     private final GroupStore groups;
+    private final Poses poses;
     private final RandomGenerator random;
     private final Clock clock;
 
-    TodayController(ClassStore classes, ClassEditor editor, GroupStore groups, RandomGenerator random, Clock clock) {
+    TodayController(
+            ClassStore classes,
+            ClassEditor editor,
+            GroupStore groups,
+            Poses poses,
+            RandomGenerator random,
+            Clock clock) {
         this.classes = classes;
         this.editor = editor;
         this.groups = groups;
+        this.poses = poses;
         this.random = random;
         this.clock = clock;
     }
@@ -78,7 +89,8 @@ class TodayController {
                             ClassSettings.SLOT.parse(typed.get("slot")),
                             Typed.named(Style.class, typed.getOrDefault("style", "HATHA")),
                             Typed.named(Level.class, typed.getOrDefault("level", "BEGINNER")))
-                    .with(Theme.titled(typed.get("theme")));
+                    .with(Theme.titled(""));
+            settings = themeOrPeak(settings, typed.getOrDefault("theme", ""), poses.of(teacher));
             Stream<SectionRole> roles = typed.containsKey("sections") ? USUAL.stream() : Stream.of();
             List<Section> sections =
                     roles.map(role -> Section.of(NodeId.random(random), role)).toList();
@@ -87,6 +99,15 @@ class TodayController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return newClassPage(model, typed, e.getMessage());
         }
+    }
+
+    /** What is called as a pose is the peak; anything else is the theme. */
+    private static ClassSettings themeOrPeak(ClassSettings settings, String typed, PoseCatalogue catalogue) {
+        return catalogue
+                .named(typed)
+                .filter(Pose::peakable)
+                .map(pose -> settings.withPeak(pose.id()))
+                .orElseGet(() -> settings.with(Theme.titled(typed)));
     }
 
     private static String newClassPage(Model model, Map<String, String> typed, String problem) {
