@@ -20,7 +20,9 @@ import java.util.OptionalInt;
 public final class Budgets implements Check {
     static final Threshold OFF = Threshold.of("budget-percent", "percent of the slot a part may be off its share", 10);
     /** Ours, percent: of a class whose parts have less than this between them in the usual shares, nothing can be said. */
-    private static final int ENOUGH = 60;
+    private static final int ENOUGH = 45;
+
+    private static final int FEWEST = 4;
 
     private static final Map<SectionRole, int[]> SHARES = new EnumMap<>(SectionRole.class);
 
@@ -75,7 +77,7 @@ public final class Budgets implements Check {
         int shares = lengths.keySet().stream()
                 .mapToInt(role -> share(role, subject.settings().style()).orElse(0))
                 .sum();
-        if (shares < ENOUGH) return;
+        if (lengths.size() < FEWEST || shares < ENOUGH) return;
         lengths.forEach((role, length) -> {
             if (!SHARES.containsKey(role)) return;
             long wanted = Math.max(0, slot - unshared)

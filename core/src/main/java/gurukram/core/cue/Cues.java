@@ -40,7 +40,15 @@ public final class Cues {
     private final Map<String, CueTemplate> templates = new HashMap<>();
 
     /** All that the words of a movement depend on. */
-    private record Said(NodeId node, String pose, Side side, Side twist, Breath breath, boolean continued) {}
+    private record Said(
+            NodeId node,
+            String pose,
+            Side side,
+            Side twist,
+            Breath breath,
+            boolean continued,
+            CueLevel level,
+            long ms) {}
 
     private Cues(ClassPlan plan, PoseCatalogue catalogue, School teachers) {
         this.catalogue = catalogue;
@@ -87,7 +95,14 @@ public final class Cues {
         if (moment.kind() != Moment.Kind.MOVEMENT) return spoken(moment, flow, before, level);
         // rounds say the same again and again
         Said same = new Said(
-                moment.node(), moment.pose(), moment.side(), moment.twistSide(), moment.breath(), moment.continued());
+                moment.node(),
+                moment.pose(),
+                moment.side(),
+                moment.twistSide(),
+                moment.breath(),
+                moment.continued(),
+                level,
+                level == CueLevel.LONG ? moment.workMs() : 0);
         return said.computeIfAbsent(same, key -> spoken(moment, flow, before, level));
     }
 

@@ -41,6 +41,8 @@ public final class Fit {
     private static final long NEAR_MS = 5_000;
     /** The shortest breath of a hold: what a breath more brings at least. */
     private static final long BREATH_MS = 6_000;
+    /** Costs count in fifths. */
+    private static final int FIFTHS = 5;
 
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
@@ -64,7 +66,7 @@ public final class Fit {
         if (near.best == null) return least;
         long nearer = off - Math.abs(near.best.lengthMs - request.targetMs());
         long breaths = (nearer + BREATH_MS - 1) / BREATH_MS;
-        return near.best.cost <= fits.cost() + breaths * Amounts.BREATH ? near.fits() : least;
+        return near.best.cost <= fits.cost() + breaths * Amounts.BREATH * FIFTHS ? near.fits() : least;
     }
 
     /** The least change that ends within the tolerance, however far off in it; of equally cheap ones the nearest. */

@@ -45,10 +45,10 @@ class OwnPoseTest {
 
     @ParameterizedTest
     @CsvSource({
-        "name, Warrior 2, name, is also a name of warrior-2",
+        "name, Warrior 2, name, already means Warrior 2",
         "level, middling, level, none of",
         "hold, loose, hold, none of",
-        "sanskrit, Tāḍāsana, name, is also a name of mountain",
+        "sanskrit, Tāḍāsana, name, already means Mountain",
         "gate, soon, gate, not a ladder"
     })
     void whatIsWrongIsToldAtItsField(String field, String value, String at, String words) {

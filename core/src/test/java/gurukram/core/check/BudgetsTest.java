@@ -32,5 +32,10 @@ class BudgetsTest {
         assertEquals(
                 List.of(),
                 Checked.of("standing:\nchair, 900 s\nrest:\nfinal rest, 60 s\n").of(Budgets.class));
+        // a third of the usual shares, spread over all, would ask for a rest of a quarter of an hour
+        assertEquals(
+                List.of(),
+                Checked.of("warm-up:\ncat, 300 s\npeak:\nchair, 2700 s\nrest:\nfinal rest, 300 s\n")
+                        .of(Budgets.class));
     }
 }

@@ -29,7 +29,7 @@ class SlotLengthTest {
     void itIsFittedOrGivenAnotherSlot() {
         Checked over = lasting(1_260);
         assertEquals(
-                List.of("Fit it to 20 min: easy seat 1215 s open instead of 21 min open"),
+                List.of("Fit it to 20 min: easy seat 1185 s open instead of 21 min open"),
                 over.offers(SlotLength.class).subList(0, 1));
         assertEquals("", over.mended(SlotLength.class).says(SlotLength.class));
         assertTrue(

@@ -15,7 +15,7 @@ class StretchOnlyTest {
     void threeMinutesOfStretchWantSomeWork() {
         assertEquals("", folding(179, "").says(StretchOnly.class));
         assertEquals(
-                "Lengthened and never at work: inner thighs (3:00 min).",
+                "Lengthened and never at work: inner thighs (3 min).",
                 folding(180, "").says(StretchOnly.class));
         assertEquals(
                 List.of(Severity.INFO),

@@ -44,13 +44,13 @@ class CuesTest {
                 .containsExactly(
                         "you may come to warrior 2, right leg in front: bend the right knee over the ankle, arms long, look"
                                 + " over the right hand",
-                        "inhale, chair",
+                        "inhale, chair: heels heavy",
                         "warrior 2, right front leg",
                         "inhale, chair",
                         "warrior 2, right front leg",
                         "inhale, chair");
         assertThat(words("standing:\nflow, 1 breath, 1 silent, no sides\nchair, in"))
-                .containsExactly("inhale, chair", "");
+                .containsExactly("inhale, chair: heels heavy", "");
         assertThat(words("standing:\nflow, 2 rounds, no sides, cues silent/short\nchair, in"))
                 .containsExactly("", "inhale, chair");
     }

@@ -91,7 +91,9 @@ class TalliesTest {
     void countsRetentions() {
         Tallies tallies =
                 of("breathe:\neasy seat, 4-6-4-2 x 5\nflow, 2 rounds, no sides\nplank, in\nplank, held in\nend flow");
-        assertThat(tallies.retentions()).isEqualTo(5 + 2);
+        assertThat(tallies.retentions())
+                .as("two holds in each of five cycles, and one in each round")
+                .isEqualTo(2 * 5 + 2);
         assertThat(tallies.retentionCounts()).isEqualTo(40);
     }
 

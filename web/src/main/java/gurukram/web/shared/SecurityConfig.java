@@ -31,7 +31,7 @@ public class SecurityConfig {
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
                         "/sign-in", "/sign-in-failed", "/register", "/demo-sign-in", "/error")
                 .permitAll()
-                .requestMatchers("/css/**", "/js/**", "/vendor/**", "/webjars/**", "/favicon.svg")
+                .requestMatchers("/assets/**", "/css/**", "/vendor/**", "/favicon.svg")
                 .permitAll()
                 .anyRequest()
                 .authenticated());

@@ -222,7 +222,7 @@ class PosesTest {
             delimiter = '|',
             value = {
                 "name||What is it called?",
-                "name|Warrior 2|is also a name of warrior-2",
+                "name|Warrior 2|already means Warrior 2",
                 "dose1|lots|“lots” is not a dose",
                 "effort|9|Effort must be a number from 1 to 5",
                 "enter|stand on the left leg|would be wrong on the other side",

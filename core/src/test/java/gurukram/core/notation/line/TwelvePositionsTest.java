@@ -49,7 +49,7 @@ class TwelvePositionsTest {
                 plan(flow(list, ", with sun names")).sections().get(0).items().get(0);
         assertThat(flow.steps()).hasSize(12);
         assertThat(flow.steps())
-                .allSatisfy(step -> assertThat(step.texts().say()).startsWith("oṃ "));
+                .allSatisfy(step -> assertThat(step.texts().say()).startsWith("{breath}{name}: oṃ "));
         assertThat(flow.settings().name()).isEqualTo("Twelve positions " + list);
         String written = Notation.write(plan(flow(list, "")));
         assertThat(Notation.read(written).problems()).isEmpty();

@@ -11,8 +11,19 @@ public sealed interface Row {
     /** What it is called in messages and for those who do not see the page. */
     String name();
 
+    /** Whether it is locked as it is. */
+    boolean locked();
+
     /** @param cueing way of cueing where it is not the usual; empty otherwise */
-    record SectionRow(String id, String name, String role, String cueing, String length, String share, boolean empty)
+    record SectionRow(
+            String id,
+            String name,
+            boolean locked,
+            String role,
+            String cueing,
+            String length,
+            String share,
+            boolean empty)
             implements Row {}
 
     /**
@@ -25,6 +36,7 @@ public sealed interface Row {
     record FlowRow(
             String id,
             String name,
+            boolean locked,
             Field title,
             List<Field> fields,
             String length,
@@ -39,7 +51,7 @@ public sealed interface Row {
             implements Row {}
 
     /** @param name when it is done, as written */
-    record LinkRow(String id, String name) implements Row {}
+    record LinkRow(String id, String name, boolean locked) implements Row {}
 
     /**
      * @param under what stands below the name: what this level does differently, layers, marks; else the Sanskrit name
@@ -54,6 +66,7 @@ public sealed interface Row {
     record StepRow(
             String id,
             String name,
+            boolean locked,
             String under,
             boolean sanskrit,
             boolean differs,

@@ -35,7 +35,8 @@ public final class RowMarkup {
                 .attribute("data-name", row.name())
                 .attribute("aria-level", String.valueOf(level))
                 .attribute("aria-selected", "false")
-                .attribute("aria-label", label);
+                .attribute("aria-label", label)
+                .attributeIf(row.locked(), "data-locked", "yes");
         if (row instanceof Row.FlowRow || row instanceof Row.SectionRow) html.attribute("aria-expanded", "true");
         cell(html, "at num");
         if (!mark.isNone()) html.markup(mark(row.id(), mark));

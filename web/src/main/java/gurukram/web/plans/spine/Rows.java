@@ -152,7 +152,8 @@ public record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
                 boolean last = link == flow.links().get(flow.links().size() - 1);
                 Row row = new Row.LinkRow(
                         link.id().value(),
-                        writer.write(link).lines().findFirst().orElse("link"));
+                        writer.write(link).lines().findFirst().orElse("link"),
+                        link.marks().locked());
                 add(link, () -> row, row);
                 stepsOf(flow, link.steps(), "link", last);
             }
@@ -174,6 +175,7 @@ public record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
             return new Row.SectionRow(
                     section.id().value(),
                     section.title(),
+                    section.marks().locked(),
                     section.name().isEmpty() ? "" : section.role().title().toLowerCase(),
                     section.cueing() == null ? "" : section.cueing().word(),
                     Millis.showWhole(span.lengthMs()),
@@ -193,6 +195,7 @@ public record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
             return new Row.FlowRow(
                     id,
                     name.isEmpty() ? "Flow" : name,
+                    flow.marks().locked(),
                     FlowFields.NAME.of(flow).orRefused(refusal),
                     FlowFields.row(flow, refusal),
                     total == null ? "0:00" : Millis.show(total.lengthMs()),

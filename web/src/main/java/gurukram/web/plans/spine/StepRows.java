@@ -62,6 +62,7 @@ public final class StepRows {
         return new Row.StepRow(
                 step.id().value(),
                 nameOf(pose),
+                step.marks().locked(),
                 plain ? pose.sanskrit() : under,
                 plain,
                 !differs.isEmpty(),

@@ -32,7 +32,7 @@ function onRow(row) {
     g: () => tree('gather'),
     u: () => tree('let-out'),
     f: (event) => (event.shiftKey ? selection.foldAll() : selection.fold(row)),
-    l: () => set(row.dataset.row, 'locked', row.textContent.includes('locked') ? '' : 'yes'),
+    l: () => set(row.dataset.row, 'locked', row.dataset.locked === 'yes' ? '' : 'yes'),
     s: () => row.matches('.flow-row') && panel.send('flows', { node: row.dataset.row }),
     Delete: () => tree('remove'),
     Backspace: () => tree('remove'),

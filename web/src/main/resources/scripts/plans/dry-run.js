@@ -1,4 +1,7 @@
 // The dry run: the class goes by at speed, line by line.
+import '../shared/site.js';
+import { clockTime } from '../shared/clock-time.js';
+
 document.addEventListener('alpine:init', () => {
   Alpine.data('dryRun', () => ({
     playing: false,
@@ -45,8 +48,7 @@ document.addEventListener('alpine:init', () => {
     },
 
     show() {
-      const seconds = Math.floor(this.at);
-      this.clock = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+      this.clock = clockTime(Math.floor(this.at) * 1000);
       let found = this.lines.length - 1;
       while (found > 0 && Number(this.lines[found].dataset.at) > this.at) found -= 1;
       if (found === this.now || found < 0) return;

@@ -104,12 +104,13 @@ function apply(change) {
   return fresh;
 }
 
-htmx.defineExtension('score', {
-  handleSwap(style, target, fragment) {
-    if (style !== 'score') return false;
-    const change = fragment.querySelector('#change');
-    if (change) return apply(change);
-    morph(target, fragment.querySelector('#region'));
-    return [document.getElementById('region')];
-  },
-});
+document.addEventListener('alpine:init', () =>
+  htmx.defineExtension('score', {
+    handleSwap(style, target, fragment) {
+      if (style !== 'score') return false;
+      const change = fragment.querySelector('#change');
+      if (change) return apply(change);
+      morph(target, fragment.querySelector('#region'));
+      return [document.getElementById('region')];
+    },
+  }));

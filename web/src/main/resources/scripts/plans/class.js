@@ -1,14 +1,16 @@
 // The class page: what is pressed, typed and dragged on it, and what follows from it.
-import './swap.js';
-import { rowOf, selection } from './selection.js';
-import * as clip from './clip.js';
-import * as drag from './drag.js';
-import * as edits from './edits.js';
-import * as findings from './findings.js';
-import * as keys from './keys.js';
-import * as line from './line.js';
-import * as overview from './overview.js';
-import * as panel from './panel.js';
+import '../shared/site.js';
+import './class/swap.js';
+import { rowOf, selection } from './class/selection.js';
+import * as clip from './class/clip.js';
+import * as drag from './class/drag.js';
+import * as edits from './class/edits.js';
+import * as findings from './class/findings.js';
+import * as keys from './class/keys.js';
+import * as line from './class/line.js';
+import * as overview from './class/overview.js';
+import * as panel from './class/panel.js';
+import { pressed } from './class/press.js';
 
 let added = false;
 
@@ -68,34 +70,38 @@ function openPanel(button) {
   panel.open(button.dataset.openPanel);
 }
 
+/** What pressing does, by the data attribute of what is pressed; the nearest one around the press counts. */
+const PRESSES = {
+  nudge: (it) => edits.nudge(it.parentElement.querySelector('input'), Number(it.dataset.nudge)),
+  fold: (it) => selection.fold(rowOf(it)),
+  // a press on the grip that is no drag is the drag's own to answer
+  grip: () => undefined,
+  take: (it) => edits.set(it.dataset.node, 'pose', it.dataset.take, it),
+  add: (it) => edits.post('line', { line: it.dataset.add, at: selection.at }),
+  what: (it) => edits.tree(it.dataset.what),
+  offer: (it) => offer(it.dataset.offer),
+  again: (it) => again(it),
+  openPanel: (it) => openPanel(it),
+  panelClose: () => panel.close(),
+  many: (it) => many(it),
+  clip: (it) => clip[it.dataset.clip](''),
+  keepFlow: () => panel.send('flows', { node: selection.ids()[0] }),
+  forgetFlow: (it) => panel.send(`flows/${it.dataset.forgetFlow}/forget`, {}),
+  putFlow: (it) => edits.post(`flows/${it.dataset.putFlow}/put`, { at: document.getElementById('line-at').value }),
+  takeMend: (it) => findings.take(it),
+  mute: (it) => findings.mute(it),
+  unmute: (it) => findings.unmute(it),
+  goTo: (it) => findings.goTo(it),
+  openFit: () => findings.openFit(),
+  fillLook: (it) => findings.fill(it),
+  setRounds: (it) => edits.set(it.dataset.node, 'rounds', it.dataset.setRounds),
+  openKeys: () => document.getElementById('keys').showModal(),
+};
+
 function clicked(event) {
   const { target } = event;
-  const nudge = target.closest('[data-nudge]');
-  const take = target.closest('[data-take]');
-  const tool = target.closest('[data-what]');
-  if (nudge) edits.nudge(nudge.parentElement.querySelector('input'), Number(nudge.dataset.nudge));
-  else if (target.closest('[data-fold]')) selection.fold(rowOf(target));
-  else if (target.closest('[data-grip]')) undefined;
-  else if (take) edits.set(take.dataset.node, 'pose', take.dataset.take, take);
-  else if (target.closest('[data-add]')) edits.post('line', { line: target.closest('[data-add]').dataset.add, at: selection.at });
-  else if (tool) edits.tree(tool.dataset.what);
-  else if (target.closest('[data-offer]')) offer(target.closest('[data-offer]').dataset.offer);
-  else if (target.closest('[data-again]')) again(target.closest('[data-again]'));
-  else if (target.closest('[data-open-panel]')) openPanel(target.closest('[data-open-panel]'));
-  else if (target.closest('[data-panel-close]')) panel.close();
-  else if (target.closest('[data-many]')) many(target.closest('[data-many]'));
-  else if (target.closest('[data-clip]')) clip[target.closest('[data-clip]').dataset.clip]('');
-  else if (target.closest('[data-keep-flow]')) panel.send('flows', { node: selection.ids()[0] });
-  else if (target.closest('[data-forget-flow]')) panel.send(`flows/${target.closest('[data-forget-flow]').dataset.forgetFlow}/forget`, {});
-  else if (target.closest('[data-put-flow]')) edits.post(`flows/${target.closest('[data-put-flow]').dataset.putFlow}/put`, { at: document.getElementById('line-at').value });
-  else if (target.closest('[data-take-mend]')) findings.take(target.closest('[data-take-mend]'));
-  else if (target.closest('[data-mute]')) findings.mute(target.closest('[data-mute]'));
-  else if (target.closest('[data-unmute]')) findings.unmute(target.closest('[data-unmute]'));
-  else if (target.closest('[data-go-to]')) findings.goTo(target.closest('[data-go-to]'));
-  else if (target.closest('[data-open-fit]')) findings.openFit();
-  else if (target.closest('[data-fill-look]')) findings.fill(target.closest('[data-fill-look]'));
-  else if (target.closest('[data-set-rounds]')) edits.set(target.closest('[data-set-rounds]').dataset.node, 'rounds', target.closest('[data-set-rounds]').dataset.setRounds);
-  else if (target.closest('[data-open-keys]')) document.getElementById('keys').showModal();
+  const press = pressed(target, PRESSES);
+  if (press) press();
   else if (target.closest('#overview')) overview.goTo(event);
   else if (target.closest('#line-list li')) line.take(target.closest('#line-list li'));
   else if (rowOf(target)) selection.mark(rowOf(target), event.shiftKey ? 'to' : event.ctrlKey || event.metaKey || selection.many ? 'more' : '');

@@ -3,6 +3,8 @@ import { selection } from './selection.js';
 import { post, tree } from './edits.js';
 
 const KEPT = 'gurukram-clip';
+/** What was pasted last, for when it has to be read line by line; otherwise it stays nowhere. */
+let kept = '';
 const main = () => document.getElementById('main');
 
 async function textOf(ids) {
@@ -31,13 +33,14 @@ export async function cut() {
 export function paste(text) {
   const words = text || localStorage.getItem(KEPT) || '';
   if (!words.trim()) return false;
-  sessionStorage.setItem('gurukram-notes', words);
+  kept = words;
   post('paste', { text: words, at: document.getElementById('line-at').value });
   return true;
 }
 
 /** What was pasted is not all clear: it is read line by line on a page of its own. */
 export function toNotes() {
+  sessionStorage.setItem('gurukram-notes', kept);
   const at = document.getElementById('line-at').value;
   window.location.assign(`/classes/${main().dataset.class}/notes?at=${encodeURIComponent(at)}`);
 }

@@ -1,4 +1,6 @@
 /* The peaks to choose from, narrowed down while a name is typed; the chosen one always stays. */
+import '../shared/site.js';
+
 document.addEventListener('alpine:init', () => {
   window.Alpine.data('peaks', () => ({
     typed: '',

@@ -1,4 +1,5 @@
 // What stands beside the spine follows what is marked.
+import { csrf } from '../../shared/csrf.js';
 import { selection } from './selection.js';
 
 const panel = () => document.getElementById('panel');
@@ -69,9 +70,8 @@ export function close() {
 /** Asks for something that changes no class; the answer is the panel as it is then. */
 export async function send(what, values) {
   const body = new URLSearchParams({ node, view: document.getElementById('view').value, ...values });
-  const token = document.querySelector('meta[name=csrf]').content;
   const url = panel().dataset.url.replace(/panel$/, what);
-  const answer = await fetch(url, { method: 'POST', body, headers: { 'X-CSRF-TOKEN': token, 'HX-Request': 'true' } });
+  const answer = await fetch(url, { method: 'POST', body, headers: { 'X-CSRF-TOKEN': csrf(), 'HX-Request': 'true' } });
   if (answer.ok) Idiomorph.morph(panel(), await answer.text(), { morphStyle: 'innerHTML' });
 }
 

@@ -1,0 +1,79 @@
+// What happened in the room waits here, in local storage, until the server has it. Sending twice stores once.
+import { csrf } from './csrf.js';
+
+const PREFIX = 'gurukram.log.';
+
+function read(taught) {
+  try {
+    return JSON.parse(localStorage.getItem(PREFIX + taught));
+  } catch {
+    return null;
+  }
+}
+
+function write(taught, log) {
+  localStorage.setItem(PREFIX + taught, JSON.stringify(log));
+}
+
+export function begin(taught, startedAt) {
+  if (!read(taught)) write(taught, { startedAt, endedAt: null, endSent: false, moments: [] });
+}
+
+export function add(taught, moment) {
+  const log = read(taught);
+  log.moments.push({ id: crypto.randomUUID(), ...moment });
+  write(taught, log);
+}
+
+export function end(taught, endedAt) {
+  const log = read(taught);
+  log.endedAt = endedAt;
+  write(taught, log);
+}
+
+/** How many moments, or the end, still wait. */
+export function waiting(taught) {
+  const log = read(taught);
+  if (!log) return 0;
+  return log.moments.length + (log.endedAt && !log.endSent ? 1 : 0);
+}
+
+const sending = new Set();
+
+/** Sends what waits of one class; answers whether nothing waits any more. */
+export async function flush(taught) {
+  const log = read(taught);
+  if (!log || sending.has(taught)) return !log;
+  sending.add(taught);
+  try {
+    const answer = await fetch(`/room/${taught}/log`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': csrf() },
+      body: JSON.stringify({ startedAt: log.startedAt, endedAt: log.endedAt, moments: log.moments }),
+    });
+    if (!answer.ok) return false;
+    const stored = new Set((await answer.json()).stored);
+    const now = read(taught);
+    now.moments = now.moments.filter((moment) => !stored.has(moment.id));
+    now.endSent = log.endedAt !== null;
+    if (now.endSent && now.moments.length === 0) localStorage.removeItem(PREFIX + taught);
+    else write(taught, now);
+    return now.moments.length === 0;
+  } catch {
+    return false;
+  } finally {
+    sending.delete(taught);
+  }
+}
+
+export function flushAll() {
+  Object.keys(localStorage)
+    .filter((key) => key.startsWith(PREFIX))
+    .forEach((key) => flush(key.slice(PREFIX.length)));
+}
+
+/** Any page of ours brings home what an earlier visit could not send. */
+export function watch() {
+  document.addEventListener('DOMContentLoaded', flushAll);
+  window.addEventListener('online', flushAll);
+}
