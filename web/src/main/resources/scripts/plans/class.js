@@ -44,6 +44,8 @@ function settled() {
   panel.refresh();
   const head = document.querySelector('.head-length > .num');
   document.getElementById('strip-length').textContent = head.textContent;
+  const [left, right] = ['left', 'right'].map((side) => document.querySelector(`.side-${side} .num`).textContent);
+  document.getElementById('strip-sides').textContent = `left ${left} · right ${right}`;
 }
 
 function emptied() {

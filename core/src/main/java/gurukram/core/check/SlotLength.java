@@ -48,10 +48,16 @@ public final class SlotLength implements Check {
         found.look(NodeId.CLASS, "title", List.of(), what, "Change the title or the class.");
     }
 
+    /** Whether the class lasts as long as its slot, as near as the teacher wants it. */
+    public static boolean fits(Subject subject) {
+        long slot = (long) subject.settings().slotMinutes() * Millis.MINUTE;
+        return Math.abs(subject.score().totalMs() - slot) * 100 <= subject.value(PERCENT) * slot;
+    }
+
     private static void off(Subject subject, long slot, Findings found) {
         Score score = subject.score();
         long over = score.totalMs() - slot;
-        if (Math.abs(over) * 100 <= subject.value(PERCENT) * slot) return;
+        if (fits(subject)) return;
         String what = "The class lasts %s, and its slot is %d min: %s too %s. Likely between %s and %s."
                 .formatted(
                         Wording.time(score.totalMs()),

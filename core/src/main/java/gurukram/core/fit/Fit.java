@@ -54,13 +54,13 @@ public final class Fit {
 
     /**
      * The least change that ends within the tolerance. Where ending within {@value #NEAR_MS} ms costs no more than breaths
-     * do for the time by which that is nearer, the change that does so: on the minute, and not as far off it as is allowed (ours).
+     * do for the time by which that is nearer, the change that does so: on the minute, and not as far off it as is allowed (ours). What fits as it is stays as it is.
      */
     public FitAnswer fit(ClassPlan plan, FitRequest request) {
         FitAnswer least = least(plan, request);
-        if (!(least instanceof FitAnswer.Fits fits) || request.toleranceMs() <= NEAR_MS) return least;
+        if (!(least instanceof FitAnswer.Fits fits) || fits.changes().isEmpty()) return least;
         long off = Math.abs(fits.afterMs() - request.targetMs());
-        if (off <= NEAR_MS) return least;
+        if (off <= NEAR_MS || request.toleranceMs() <= NEAR_MS) return least;
         Run near = new Run(plan, request.within(NEAR_MS), Set.of());
         near.search();
         if (near.best == null) return least;

@@ -20,10 +20,13 @@ import gurukram.core.score.Moment.Kind;
 import gurukram.core.score.MomentDraft.Where;
 import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 
 /**
  * Unfolds a plan into its score: every moment in the order it is taught, each as long as its transition, its setting up
@@ -38,9 +41,18 @@ public final class Unfolder {
     private final Pace pace;
     private final School school;
     private final Transitions transitions;
+    private final Remembered remembered;
 
     public Unfolder(PoseCatalogue catalogue, Pace pace) {
         this(catalogue, pace, School.UNSET);
+    }
+
+    private Unfolder(Unfolder other, School school, Remembered remembered) {
+        this.catalogue = other.catalogue;
+        this.pace = other.pace;
+        this.school = school;
+        this.transitions = other.transitions;
+        this.remembered = remembered;
     }
 
     /** @param school the teacher's, for what the class and its flows leave open */
@@ -49,11 +61,39 @@ public final class Unfolder {
         this.pace = pace;
         this.school = school.over(School.USUAL);
         this.transitions = Transitions.shipped();
+        this.remembered = null;
     }
 
     /** The same engine for another teacher's school. */
     public Unfolder with(School teachers) {
-        return new Unfolder(catalogue, pace, teachers);
+        return new Unfolder(this, teachers.over(School.USUAL), null);
+    }
+
+    /**
+     * The same engine that gives the score of a plan it has just unfolded without doing it again. For one request in one
+     * thread: it knows a plan by being the very same object.
+     */
+    public Unfolder remembering() {
+        return new Unfolder(this, school, new Remembered());
+    }
+
+    /** The last few scores. */
+    private static final class Remembered {
+        private static final int MOST = 8;
+
+        private record Kept(ClassPlan plan, Level level, Dose.Reading reading, Score score) {}
+
+        private final Deque<Kept> kept = new ArrayDeque<>();
+
+        Score score(ClassPlan plan, Level level, Dose.Reading reading, Supplier<Score> unfold) {
+            for (Kept one : kept) {
+                if (one.plan() == plan && one.level() == level && one.reading() == reading) return one.score();
+            }
+            Score score = unfold.get();
+            if (kept.size() == MOST) kept.removeFirst();
+            kept.addLast(new Kept(plan, level, reading, score));
+            return score;
+        }
     }
 
     /** The score of the plan at one level; null is the base line without its level edits. */
@@ -63,6 +103,11 @@ public final class Unfolder {
 
     /** The score with every range at its low, chosen or high value. */
     public Score unfold(ClassPlan plan, Level level, Dose.Reading reading) {
+        if (remembered == null) return unfolded(plan, level, reading);
+        return remembered.score(plan, level, reading, () -> unfolded(plan, level, reading));
+    }
+
+    private Score unfolded(ClassPlan plan, Level level, Dose.Reading reading) {
         Run run = new Run(plan.settings(), level, reading);
         plan.sections().forEach(run::section);
         return Score.of(plan, run.moments);

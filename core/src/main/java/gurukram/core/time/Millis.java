@@ -34,7 +34,12 @@ public final class Millis {
 
     /** Minutes and whole seconds, rounded half up, for places where tenths would only distract: {@code 8:20}. */
     public static String showWhole(long ms) {
-        return show(Math.floorDiv(ms + 500, SECOND) * SECOND);
+        return show(whole(ms));
+    }
+
+    /** Whole seconds, rounded half up, as ms. */
+    public static long whole(long ms) {
+        return Math.floorDiv(ms + 500L, SECOND) * SECOND;
     }
 
     /** Seconds without a needless fraction: {@code 5}, {@code 2.5}, {@code 3.276}. */

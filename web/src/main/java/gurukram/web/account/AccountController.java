@@ -7,8 +7,10 @@ import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.TreeSet;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -30,8 +32,15 @@ class AccountController {
     private final PasswordEncoder passwords;
     private final SecurityContextRepository contexts;
     private final Demo demo;
+    private final Zones zones;
 
-    AccountController(AccountStore accounts, PasswordEncoder passwords, SecurityContextRepository contexts, Demo demo) {
+    AccountController(
+            AccountStore accounts,
+            PasswordEncoder passwords,
+            SecurityContextRepository contexts,
+            Demo demo,
+            Zones zones) {
+        this.zones = zones;
         this.accounts = accounts;
         this.passwords = passwords;
         this.contexts = contexts;
@@ -165,9 +174,32 @@ class AccountController {
         }
     }
 
+    /** An empty zone is the studio machine's. */
+    @PostMapping("/account/zone")
+    String changeZone(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestParam(defaultValue = "") String zone,
+            HttpServletResponse response,
+            Model model) {
+        String typed = zone.strip();
+        if (typed.isEmpty() || ZoneId.getAvailableZoneIds().contains(typed)) {
+            accounts.changeZone(teacher, typed.isEmpty() ? null : ZoneId.of(typed));
+            return "redirect:/account";
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        String problem = "I know no time zone of that name; they are written like Europe/Lisbon.";
+        return accountPage(model, teacher, Map.of("zone", problem), false, Map.of("zone", typed));
+    }
+
     private String accountPage(
             Model model, Teacher teacher, Map<String, String> problems, boolean changed, Map<String, String> typed) {
-        model.addAttribute("school", SchoolForm.choices(accounts.school(teacher), typed));
+        model.addAttribute("school", SchoolForm.groups(accounts.school(teacher), typed));
+        model.addAttribute(
+                "zone",
+                typed.getOrDefault(
+                        "zone", accounts.zone(teacher).map(ZoneId::getId).orElse("")));
+        model.addAttribute("usualZone", zones.usual().getId());
+        model.addAttribute("zones", new TreeSet<>(ZoneId.getAvailableZoneIds()));
         model.addAttribute("teacher", teacher);
         model.addAttribute("problems", problems);
         model.addAttribute("changed", changed);

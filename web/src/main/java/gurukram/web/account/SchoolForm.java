@@ -42,22 +42,33 @@ final class SchoolForm {
         parts.add(as.isEmpty() ? value.strip() : as.formatted(plain));
     }
 
-    static List<Choice> choices(School school, Map<String, String> typed) {
+    /** Settings that belong together, under a heading. */
+    public record Group(String heading, List<Choice> choices) {}
+
+    static List<Group> groups(School school, Map<String, String> typed) {
         String words = SchoolWords.write(school);
-        List<Choice> choices = new ArrayList<>();
-        choices.add(choice("holds", "Retentions of breath", words, typed));
-        choices.add(new Choice(
-                "cap", "Longest retention, in counts", List.of(), typed.getOrDefault("cap", number(school.holdCap()))));
-        String count = school.countMillis() == null ? "" : Millis.seconds(school.countMillis());
-        choices.add(new Choice(
-                "count", "One spoken count, in seconds (usually 1.5)", List.of(), typed.getOrDefault("count", count)));
-        choices.add(choice("legs", "In a salutation, who comes forward first", words, typed));
-        choices.add(choice("knees", "How straight legs are cued", words, typed));
-        choices.add(choice("voice", "How you speak", words, typed));
-        choices.add(choice("names", "Names of poses", words, typed));
-        choices.add(choice("rest", "The final rest", words, typed));
-        choices.add(choice("roll", "After the rest", words, typed));
-        return choices;
+        String cap = typed.getOrDefault("cap", number(school.holdCap()));
+        String usual = school.countMillis() == null ? "" : Millis.seconds(school.countMillis());
+        String count = typed.getOrDefault("count", usual);
+        return List.of(
+                new Group(
+                        "Breath and counting",
+                        List.of(
+                                choice("holds", "Retentions of breath", words, typed),
+                                new Choice("cap", "Longest retention, in counts", List.of(), cap),
+                                new Choice("count", "One spoken count, in seconds (usually 1.5)", List.of(), count))),
+                new Group(
+                        "How you speak",
+                        List.of(
+                                choice("voice", "Your voice", words, typed),
+                                choice("names", "Names of poses", words, typed),
+                                choice("knees", "How straight legs are cued", words, typed))),
+                new Group(
+                        "Salutations and rest",
+                        List.of(
+                                choice("legs", "In a salutation, who comes forward first", words, typed),
+                                choice("rest", "The final rest", words, typed),
+                                choice("roll", "After the rest", words, typed))));
     }
 
     private static Choice choice(String name, String label, String words, Map<String, String> typed) {

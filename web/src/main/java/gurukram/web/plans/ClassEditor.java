@@ -16,6 +16,7 @@ import gurukram.core.score.Unfolder;
 import gurukram.web.account.AccountStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Once;
 import gurukram.web.shared.Teacher;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -70,9 +71,14 @@ public class ClassEditor {
         return store.create(teacher, plan, lengthOf(teacher, plan), group);
     }
 
-    /** The engine with the settings of the teacher's school. */
+    /** The engine with the settings of the teacher's school; in a request it unfolds a plan once. */
     public Unfolder unfolderOf(Teacher teacher) {
-        return new Unfolder(poses.of(teacher), Pace.defaults()).with(schoolOf(teacher));
+        return Once.aRequest(
+                Unfolder.class,
+                teacher.id(),
+                () -> new Unfolder(poses.of(teacher), Pace.defaults())
+                        .with(schoolOf(teacher))
+                        .remembering());
     }
 
     public School schoolOf(Teacher teacher) {

@@ -78,7 +78,7 @@ class ClassEditorTest {
         Answer answer = editor.edit(teacher, id, 1, breaths("tree", "8"));
         assertThat(answer.outcome()).isEqualTo(Outcome.SAVED);
         assertThat(answer.now().version()).isEqualTo(2);
-        assertThat(answer.now().undoLabel()).isEqualTo("Tree: breaths 8");
+        assertThat(answer.now().undoLabel()).isEqualTo("Tree: dose 8");
         long length = editor.unfold(teacher, now().plan(), Level.INTERMEDIATE).totalMs();
         assertThat(store.summaries(teacher)).singleElement().satisfies(line -> {
             assertThat(line.lengthMs()).isEqualTo(length);
@@ -116,7 +116,7 @@ class ClassEditorTest {
         assertThat(store.revision(teacher, id, 1).edit()).isNotNull();
         editor.undo(teacher, id, 4);
         assertThat(now().undoLabel()).isNull();
-        assertThat(now().redoLabel()).isEqualTo("Chair: breaths 6");
+        assertThat(now().redoLabel()).isEqualTo("Chair: dose 6");
     }
 
     @Test

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.check.Checks;
-import gurukram.core.check.Report;
+import gurukram.core.check.Subject;
 import gurukram.core.notation.LineReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Node;
@@ -30,6 +30,7 @@ import gurukram.web.plans.edit.MoveEdit;
 import gurukram.web.plans.edit.PasteEdit;
 import gurukram.web.plans.edit.TreeEdit;
 import gurukram.web.plans.field.FieldEdit;
+import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.plans.findings.RowMark;
 import gurukram.web.plans.page.ClassPage;
 import gurukram.web.plans.page.ClassPageBuilder;
@@ -288,10 +289,10 @@ class RandomEditsTest {
             List<MixedRoom.Line> mixed =
                     view.isMixed() ? MixedRoom.lines(plan, new Unfolder(CATALOGUE, Pace.defaults())) : List.of();
             Checks checks = new Checks(CATALOGUE, new Unfolder(CATALOGUE, Pace.defaults()), School.UNSET, null);
-            Report report = checks.report(checks.subject(plan, view.level()));
-            Rows rows = Rows.of(plan, score, mixed, view, CATALOGUE, RowMark.of(plan, report), null);
-            ClassPage page =
-                    new ClassPageBuilder(stored, score, view, CATALOGUE, report, null).build(rows, Notice.NONE);
+            Subject subject = checks.subject(plan, view.level());
+            var found = new ClassChecks.Found(checks, subject, checks.report(subject));
+            Rows rows = Rows.of(plan, score, mixed, view, CATALOGUE, RowMark.of(plan, found.report()), null);
+            ClassPage page = new ClassPageBuilder(stored, found, view, CATALOGUE, null).build(rows, Notice.NONE);
             assertThat(page.rows().all()).hasSameSizeAs(rowsOf(plan));
             assertThat(page.spine().split("data-row=", -1)).hasSize(rowsOf(plan).size() + 1);
             assertThat(page.starts().split(" ")).hasSameSizeAs(page.order().split(" "));

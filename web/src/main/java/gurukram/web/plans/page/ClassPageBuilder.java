@@ -1,8 +1,8 @@
 package gurukram.web.plans.page;
 
 import gurukram.core.body.Side;
-import gurukram.core.check.Report;
 import gurukram.core.check.Severity;
+import gurukram.core.check.SlotLength;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.settings.ClassSettings;
@@ -18,6 +18,7 @@ import gurukram.web.plans.field.ClassFields;
 import gurukram.web.plans.field.Field;
 import gurukram.web.plans.field.Options;
 import gurukram.web.plans.field.Refusal;
+import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.plans.findings.RowMark;
 import gurukram.web.plans.spine.Rows;
 import java.time.LocalTime;
@@ -29,8 +30,6 @@ import java.util.stream.Collectors;
 /** Makes the class page of a stored class and its score. */
 public final class ClassPageBuilder {
     private static final int BAR = 1000;
-    /** The slot fits when the length is within 3 % of it. */
-    private static final double FITS = 0.03;
 
     private final StoredClass stored;
     private final ClassPlan plan;
@@ -38,14 +37,14 @@ public final class ClassPageBuilder {
     private final View view;
     private final Refusal refusal;
     private final PoseCatalogue catalogue;
-    private final Report report;
+    private final ClassChecks.Found found;
 
     public ClassPageBuilder(
-            StoredClass stored, Score score, View view, PoseCatalogue catalogue, Report report, Refusal refusal) {
-        this.report = report;
+            StoredClass stored, ClassChecks.Found found, View view, PoseCatalogue catalogue, Refusal refusal) {
+        this.found = found;
         this.stored = stored;
         this.plan = stored.plan();
-        this.score = score;
+        this.score = found.subject().score();
         this.view = view;
         this.refusal = refusal;
         this.catalogue = catalogue;
@@ -75,8 +74,9 @@ public final class ClassPageBuilder {
     private ClassPage.Head head(Rows rows) {
         ClassSettings s = plan.settings();
         long slot = (long) s.slotMinutes() * Millis.MINUTE;
-        long over = score.totalMs() - slot;
-        boolean fits = Math.abs(over) <= FITS * slot;
+        // by the length as it is shown, so that what is read adds up
+        long over = Millis.whole(score.totalMs()) - slot;
+        boolean fits = SlotLength.fits(found.subject());
         String fit = over == 0
                 ? "just the slot"
                 : Millis.showWhole(Math.abs(over)) + (over > 0 ? " over the slot" : " under the slot");
@@ -92,7 +92,7 @@ public final class ClassPageBuilder {
                 views,
                 View.of("", s).word(),
                 Millis.showWhole(score.totalMs()),
-                score.likelyLowMs() / Millis.MINUTE + "–" + (score.likelyHighMs() + Millis.MINUTE - 1) / Millis.MINUTE,
+                band(),
                 fit,
                 fits ? "fits" : over > 0 ? "long" : "short",
                 sideTime(true),
@@ -102,6 +102,14 @@ public final class ClassPageBuilder {
                 segments(slot),
                 slotX(slot),
                 checked(rows));
+    }
+
+    /** {@code likely 48–56 min}; empty while there is nothing. */
+    private String band() {
+        if (score.totalMs() == 0) return "";
+        long low = score.likelyLowMs() / Millis.MINUTE;
+        long high = (score.likelyHighMs() + Millis.MINUTE - 1) / Millis.MINUTE;
+        return "likely " + low + "–" + high + " min";
     }
 
     private String sideTime(boolean right) {
@@ -141,10 +149,11 @@ public final class ClassPageBuilder {
     }
 
     private ClassPage.Checked checked(Rows rows) {
-        long must = report.count(Severity.MUST);
-        long look = report.count(Severity.LOOK);
+        long must = found.report().count(Severity.MUST);
+        long look = found.report().count(Severity.LOOK);
         String css = must > 0 ? "w-must" : look > 0 ? "w-look" : "w-info";
-        String words = must + look == 0 ? "nothing to mend" : must == 0 ? "" : must + " to mend";
+        String nothing = score.moments().isEmpty() ? "nothing to look at yet" : "nothing to mend";
+        String words = must + look == 0 ? nothing : must == 0 ? "" : must + " to mend";
         if (look > 0) words += (words.isEmpty() ? "" : ", ") + look + " to look at";
         String marked = rows.slots().entrySet().stream()
                 .filter(slot -> isWorthAStop(slot.getValue().mark()))

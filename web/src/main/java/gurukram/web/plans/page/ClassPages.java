@@ -36,8 +36,7 @@ class ClassPages {
         ClassPlan plan = stored.plan();
         Score score = found.subject().score();
         Rows rows = rows(teacher, plan, score, RowMark.of(plan, found.report()), view, refusal);
-        return new ClassPageBuilder(stored, found.subject().score(), view, poses.of(teacher), found.report(), refusal)
-                .build(rows, notice);
+        return new ClassPageBuilder(stored, found, view, poses.of(teacher), refusal).build(rows, notice);
     }
 
     /** What a page that shows {@code before} needs to become {@code after}. */

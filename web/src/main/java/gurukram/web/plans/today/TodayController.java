@@ -1,5 +1,6 @@
 package gurukram.web.plans.today;
 
+import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
@@ -68,7 +69,8 @@ class TodayController {
 
     @GetMapping("/")
     String today(@AuthenticationPrincipal Teacher teacher, Model model) {
-        model.addAttribute("page", TodayPage.of(classes.summaries(teacher), groups.groups(teacher), clock));
+        model.addAttribute(
+                "page", TodayPage.of(classes.summaries(teacher), groups.groups(teacher), poses.shipped(), clock));
         return "plans/today";
     }
 
@@ -108,6 +110,15 @@ class TodayController {
                 .filter(Pose::peakable)
                 .map(pose -> settings.withPeak(pose.id()))
                 .orElseGet(() -> settings.with(Theme.titled(typed)));
+    }
+
+    /** A class to take apart, for somebody who has none yet. */
+    @PostMapping("/classes/sample")
+    String sample(@AuthenticationPrincipal Teacher teacher) {
+        ClassPlan sample = new NotationReader(poses.shipped(), () -> NodeId.random(random))
+                .read(SampleClass.text())
+                .planOrRefused();
+        return "redirect:/classes/" + editor.create(teacher, sample, null);
     }
 
     private static String newClassPage(Model model, Map<String, String> typed, String problem) {

@@ -1,6 +1,9 @@
 package gurukram.web.plans.today;
 
+import gurukram.core.body.Side;
+import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.time.Millis;
+import gurukram.web.drawing.Figures;
 import gurukram.web.groups.Group;
 import gurukram.web.plans.ClassSummary;
 import java.time.Clock;
@@ -11,8 +14,12 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 
-/** All that the first page's template may see. */
-public record TodayPage(List<Line> classes, List<Group> groups) {
+/**
+ * All that the first page's template may see.
+ *
+ * @param preparing address of a figure on the way to {@code peak}, for who has no class yet
+ */
+public record TodayPage(List<Line> classes, List<Group> groups, String preparing, String peak) {
     /**
      * One class of the list.
      *
@@ -32,7 +39,7 @@ public record TodayPage(List<Line> classes, List<Group> groups) {
             String taught,
             String group) {}
 
-    static TodayPage of(List<ClassSummary> classes, List<Group> groups, Clock clock) {
+    static TodayPage of(List<ClassSummary> classes, List<Group> groups, PoseCatalogue catalogue, Clock clock) {
         Map<UUID, Group> byId = groups.stream().collect(Collectors.toMap(Group::id, g -> g));
         long longest = classes.stream()
                 .mapToLong(c -> Math.max(c.lengthMs(), (long) c.slotMinutes() * Millis.MINUTE))
@@ -42,12 +49,14 @@ public record TodayPage(List<Line> classes, List<Group> groups) {
                 classes.stream()
                         .map(c -> line(c, byId, longest, clock.instant()))
                         .toList(),
-                groups);
+                groups,
+                Figures.small(catalogue.pose("triangle"), Side.RIGHT),
+                Figures.small(catalogue.pose("half-moon"), Side.RIGHT));
     }
 
     private static Line line(ClassSummary c, Map<UUID, Group> groups, long longest, Instant now) {
         long slot = (long) c.slotMinutes() * Millis.MINUTE;
-        long over = c.lengthMs() - slot;
+        long over = Millis.whole(c.lengthMs()) - slot;
         String fit = over == 0 ? "just the slot" : Millis.showWhole(Math.abs(over)) + (over > 0 ? " over" : " free");
         Group group = c.group() == null ? null : groups.get(c.group());
         return new Line(

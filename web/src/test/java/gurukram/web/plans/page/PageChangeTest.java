@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.check.Checks;
-import gurukram.core.check.Report;
+import gurukram.core.check.Subject;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -23,6 +23,7 @@ import gurukram.web.plans.ClassId;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.View;
 import gurukram.web.plans.field.FieldEdit;
+import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.plans.findings.RowMark;
 import gurukram.web.plans.spine.RoundStrip;
 import gurukram.web.plans.spine.Row;
@@ -66,9 +67,10 @@ class PageChangeTest {
         List<MixedRoom.Line> mixed = view.isMixed() ? MixedRoom.lines(plan, UNFOLDER) : List.of();
         StoredClass stored =
                 new StoredClass(new ClassId(new UUID(0, 1)), plan, 0, List.of(), 1, null, null, Instant.EPOCH);
-        Report report = CHECKS.report(CHECKS.subject(plan, view.level()));
-        Rows rows = Rows.of(plan, score, mixed, view, CATALOGUE, RowMark.of(plan, report), null);
-        return new ClassPageBuilder(stored, score, view, CATALOGUE, report, null).build(rows, Notice.NONE);
+        Subject subject = CHECKS.subject(plan, view.level());
+        var found = new ClassChecks.Found(CHECKS, subject, CHECKS.report(subject));
+        Rows rows = Rows.of(plan, score, mixed, view, CATALOGUE, RowMark.of(plan, found.report()), null);
+        return new ClassPageBuilder(stored, found, view, CATALOGUE, null).build(rows, Notice.NONE);
     }
 
     private ClassPlan edited(String pose, String field, String value) {
