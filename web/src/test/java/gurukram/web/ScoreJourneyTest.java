@@ -194,7 +194,7 @@ class ScoreJourneyTest extends BrowserTests {
                 "end flow",
                 "chair, 5 breaths");
         row("Low lunge").click();
-        Locator changes = page.locator("#panel").getByLabel("Changes and marks, one a line");
+        Locator changes = page.locator("#panel").getByLabel("Changes, notes and marks, one a line");
         page.locator("#panel summary", new Page.LocatorOptions().setHasText("What changes"))
                 .click();
         changes.fill("round 2: high lunge");

@@ -10,6 +10,7 @@ import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.FlowSides.Counting;
@@ -67,7 +68,8 @@ public final class SidesUneven implements Check {
         Map<String, Work> byArea = new LinkedHashMap<>();
         for (int i = 0; i < subject.moments().size(); i++) {
             Moment moment = subject.moment(i);
-            if (!subject.isWork(i)) continue;
+            // a rest on one side is no work of it
+            if (!subject.isWork(i) || subject.role(i) == SectionRole.REST) continue;
             if (moment.side() != null) add(byPose, moment.pose(), i, moment.side(), moment);
             if (moment.twistSide() != null) add(byTwist, moment.pose(), i, moment.twistSide(), moment);
             areas(byArea, subject.pose(i), i, moment);

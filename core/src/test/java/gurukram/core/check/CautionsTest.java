@@ -57,6 +57,35 @@ class CautionsTest {
     }
 
     @Test
+    void whoMustNotHoldTheBreathIsGivenABreathingWithoutHolds() {
+        Checked held =
+                Checked.of("breathe:\nbox breath, 4-4-4-4 x 5\n", Checked.group("8 mats, 1 high blood pressure"));
+        Finding blocked = held.of(Cautions.class).get(0);
+        Mend other = held.mends(blocked).stream()
+                .filter(mend -> mend.label().startsWith("Do "))
+                .findFirst()
+                .orElseThrow();
+        Step step = (Step) held.mended(other).plan().sections().get(0).items().get(0);
+        assertEquals("4-4-4-4 x 5, no holds", step.dose().toString());
+    }
+
+    @Test
+    void aRestOnTheSideIsOnOneSideAndAsLongAsTheRestWas() {
+        Checked late = Checked.of("rest:\nfinal rest, 330 s\n", Checked.group("8 mats, 1 pregnancy later"));
+        Finding blocked = late.of(Cautions.class).get(0);
+        Mend side = late.mends(blocked).stream()
+                .filter(mend -> mend.label().equals("Do side-lying rest instead"))
+                .findFirst()
+                .orElseThrow();
+        Checked mended = late.mended(side);
+        Step step = (Step) mended.plan().sections().get(0).items().get(0);
+        assertEquals("left", step.sides().words());
+        assertEquals("330 s", step.dose().toString());
+        assertEquals("", mended.says(SidesUneven.class));
+        assertEquals("", mended.says(SecondSide.class));
+    }
+
+    @Test
     void whatIsOnlyToBeToldIsForYourInformation() {
         Checked faint = Checked.of("standing:\nmountain, 5 breaths\n", Checked.group("8 mats, 1 low blood pressure"));
         assertEquals(Severity.INFO, faint.only(Cautions.class).severity());

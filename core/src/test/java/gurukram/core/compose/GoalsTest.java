@@ -13,6 +13,7 @@ import gurukram.core.compose.search.Dice;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Sequences;
 import gurukram.core.group.People;
+import gurukram.core.group.Room;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Level;
@@ -23,8 +24,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class GoalsTest {
+    private static final Room BARE = new Room("Bare", Map.of(), false, 12);
+
     private static Goal goal(Brief brief) {
         return new Goals(new Pool(CATALOGUE, brief)).find(new Dice(1, "test")).orElseThrow();
     }
@@ -47,6 +52,27 @@ class GoalsTest {
         assertThat(goal.pose().id()).isEqualTo("half-moon-block");
         assertThat(goal.rung()).isEqualTo(4);
         assertThat(goal.stops()).containsExactly("Half moon: it is for intermediate classes.");
+    }
+
+    /** Needs and a bare room take rung after rung; what is left must still be on the way up to where the group stands. */
+    @ParameterizedTest
+    @EnumSource(Need.class)
+    void aGroupThatWentBackIsNotLedBeyondItsRungByAWayRound(Need need) {
+        People group = new People(12, Map.of(need, 1), BARE);
+        for (var ladder : CATALOGUE.ladders()) {
+            if (ladder.peak() == null) continue;
+            for (int reached = 1; reached < ladder.rungs().size(); reached++) {
+                Brief brief = hatha(ladder.peak(), Level.ADVANCED)
+                        .withReached(Map.of(ladder.id(), reached))
+                        .with(group);
+                int most = reached;
+                new Goals(new Pool(CATALOGUE, brief))
+                        .find(new Dice(1, "test"))
+                        .ifPresent(goal -> assertThat(ladder.rungOf(goal.pose().id()))
+                                .as("%s, on rung %d", ladder.id(), most)
+                                .isLessThanOrEqualTo(most));
+            }
+        }
     }
 
     @Test

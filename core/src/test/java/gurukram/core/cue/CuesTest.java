@@ -56,6 +56,23 @@ class CuesTest {
     }
 
     @Test
+    void aPoseIsNamedByThePartItLeansOnOrLiesOn() {
+        assertThat(
+                        words(
+                                "floor:\nside plank, right, 3 breaths\nside leg lifts, left, 8 reps\nside-lying rest, left, 60 s"))
+                .noneMatch(cue -> cue.contains("bend"))
+                .anyMatch(cue -> cue.contains("leaning on the right arm"))
+                .anyMatch(cue -> cue.contains("lying on the left side"));
+    }
+
+    @Test
+    void aSunNameIsSaidBesideTheBreathAndThePose() {
+        List<String> cues = words("salutations:\ntwelve positions a, 1 round, one side, with sun names\nend flow");
+        assertThat(cues.get(1)).isEqualTo("inhale, raised arms: oṃ ravaye namaḥ");
+        assertThat(cues.get(2)).startsWith("exhale, ").endsWith(": oṃ sūryāya namaḥ");
+    }
+
+    @Test
     void speaksAsTheSchoolDoes() {
         String text = "class: S\n- school: %s\nstanding:\nreclined hand to toe, right, 3 breaths";
         assertThat(words(text.formatted("instructive voice, straight knees, sanskrit names")))

@@ -45,6 +45,36 @@ class FitTest {
     }
 
     @Test
+    void aLongerClassEndsOnTheMinuteAndNotAsFarOffItAsIsAllowed() {
+        ClassPlan plan = Notation.plan("standing:\nmountain, 3-20 breaths, at 5\nchair, 3-20 breaths, at 5\n");
+        long now = UNFOLDER.unfold(plan, plan.settings().level()).totalMs();
+        FitRequest request =
+                new FitRequest(now + 60_000, 30_000, plan.settings().level(), Freedom.WRITTEN);
+        assertEquals(30_000, ((Fits) FIT.least(plan, request)).afterMs() - now);
+        assertEquals(60_000, ((Fits) FIT.fit(plan, request)).afterMs() - now);
+    }
+
+    @Test
+    void whatIsWithinTheToleranceAlreadyIsNotTouched() {
+        ClassPlan plan = Notation.plan("standing:\nmountain, 3-20 breaths, at 5\n");
+        long now = UNFOLDER.unfold(plan, plan.settings().level()).totalMs();
+        FitRequest request =
+                new FitRequest(now + 30_000, 30_000, plan.settings().level(), Freedom.WRITTEN);
+        assertTrue(((Fits) FIT.fit(plan, request)).changes().isEmpty());
+    }
+
+    @Test
+    void comingNearerIsNotBoughtWithMoreThanBreaths() {
+        // 24 s more are two breaths of the chair; the minute itself would take ten of the peak
+        ClassPlan plan = Notation.plan("class: T\n- 60 min, hatha, beginner\n- peak pose: tree\nstanding:\n"
+                + "chair, 3-10 breaths, at 5\nbalance:\ntree, both, 3-20 breaths, at 5\n");
+        long now = UNFOLDER.unfold(plan, plan.settings().level()).totalMs();
+        FitRequest request =
+                new FitRequest(now + 60_000, 30_000, plan.settings().level(), Freedom.WRITTEN);
+        assertEquals(List.of("Chair: 5 breaths > 10 breaths"), changes(FIT.fit(plan, request)));
+    }
+
+    @Test
     void bothSidesHaveOneDoseAndItMovesInWholeBreathsWithinItsRange() {
         FitAnswer answer = by("standing:\ntree, both, 4-8 breaths, at 6\n", -24_000, Freedom.WRITTEN);
         assertEquals(List.of("Tree: 6 breaths > 4 breaths"), changes(answer));
