@@ -7,6 +7,7 @@ import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.CuttableLine;
+import gurukram.web.support.ExpectsErrors;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
 import java.io.File;
@@ -23,6 +24,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A second copy of the app in a process of its own, whose database can be cut off and which can be killed. */
+@ExpectsErrors
 @ExtendWith(TestApp.Extension.class)
 class FailuresTest {
     private static final Pattern VERSION = Pattern.compile("id=\"version\" name=\"version\" value=\"(\\d+)\"");

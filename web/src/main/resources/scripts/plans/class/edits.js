@@ -1,4 +1,5 @@
 // Sends edits; they queue behind each other, and each carries the version the page shows when it goes.
+import { nudged } from './amount.js';
 import { selection } from './selection.js';
 
 const main = () => document.getElementById('main');
@@ -42,15 +43,9 @@ export function step(id) {
   return htmx.ajax('POST', button.getAttribute('hx-post'), { source: button, target: '#region', swap: 'score settle:0ms' }).catch(told);
 }
 
-/** A breath, a repetition or a minute more; of seconds five, of long holds half a minute. */
-const stride = (value, now) => (!/^\s*\d+\s*s\b/.test(value) ? 1 : now < 120 ? 5 : 30);
-
 export function nudge(input, by) {
-  const number = /\d+(?:[.,]\d+)?/;
-  const found = number.exec(input.value);
-  const now = found ? Number(found[0].replace(',', '.')) : 0;
-  const more = String(Math.max(0, Math.round((now + by * stride(input.value, now)) * 1000) / 1000));
-  if (input.matches('.amount') && !found) return;
-  input.value = found ? input.value.replace(number, more) : more;
+  const more = nudged(input.value, by);
+  if (input.matches('.amount') && more === null) return;
+  input.value = more ?? String(Math.max(0, by));
   htmx.trigger(input, 'change');
 }

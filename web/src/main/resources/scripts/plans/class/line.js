@@ -1,10 +1,10 @@
 // The typing line: it says where its line goes, and completes the names of poses with their figures.
+import { fits, nameIn, plain } from './names.js';
 import { selection } from './selection.js';
 
 const MOST = 7;
 const line = () => document.getElementById('line');
 const list = () => document.getElementById('line-list');
-const plain = (words) => words.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 let poses = null;
 let chosen = -1;
 
@@ -24,16 +24,6 @@ export async function names(box) {
     names.append(...(await known()).map((pose) => new Option('', pose.name.toLowerCase())));
   }
   box.setAttribute('list', 'pose-names');
-}
-
-/** How well a pose fits what is typed: by the beginning of its name, of a word in it, of another name; 0 when it does not. */
-function fits(pose, typed) {
-  const name = plain(pose.name);
-  if (name === typed) return 5;
-  if (name.startsWith(typed)) return 4;
-  if (name.includes(` ${typed}`)) return 3;
-  const all = typed.split(' ').every((word) => pose.words.split(/[\s|-]+/).some((known) => known.startsWith(word)));
-  return all ? 2 : 0;
 }
 
 export function close() {
@@ -65,9 +55,6 @@ function option(pose, at) {
   item.append(figure, name, also);
   return item;
 }
-
-/** The name is what stands before the first comma; before a change for rounds and levels, what stands behind the colon. */
-const nameIn = (typed) => /^(?:-.*?:\s*)?([^,]*)$/.exec(typed)?.[1]?.trimStart() ?? null;
 
 export async function complete() {
   const typed = plain(nameIn(line().value) ?? '');

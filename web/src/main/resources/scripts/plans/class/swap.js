@@ -1,12 +1,6 @@
 // Puts an answer to an edit into the page: only the rows that look different, and when all rows begin.
-
-const clock = (begins, seconds) => {
-  const [hours, minutes] = begins.split(':').map(Number);
-  const all = hours * 60 + minutes + Math.floor(seconds / 60);
-  return `${String(Math.floor(all / 60) % 24).padStart(2, '0')}:${String(all % 60).padStart(2, '0')}`;
-};
-
-const elapsed = (seconds) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+import { clockTime } from '../../shared/clock-time.js';
+import { onTheWall } from './when.js';
 
 /** The box that is being typed in keeps what is typed; but what was sent from it and taken is shown as it was understood. */
 function understood(fresh) {
@@ -74,9 +68,9 @@ function begin(order, starts) {
       words.className = 'elapsed';
       cell.prepend(words);
     }
-    const text = there ? elapsed(seconds) : '';
+    const text = there ? clockTime(seconds * 1000) : '';
     if (words.textContent !== text) words.textContent = text;
-    cell.querySelector('.clock').textContent = there && begins ? clock(begins, seconds) : '';
+    cell.querySelector('.clock').textContent = there && begins ? onTheWall(begins, seconds) : '';
   });
 }
 

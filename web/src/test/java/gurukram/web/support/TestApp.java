@@ -9,8 +9,10 @@ import gurukram.web.account.AccountStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
+import java.util.List;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
@@ -24,6 +26,7 @@ public final class TestApp implements AutoCloseable {
     private static final AtomicInteger TEACHERS = new AtomicInteger();
 
     private final ConfigurableApplicationContext context;
+    private final LoggedErrors errors;
     /** Made once: hashing is slow on purpose, and there are hundreds of test teachers. */
     private String hash;
 
@@ -37,6 +40,7 @@ public final class TestApp implements AutoCloseable {
                 "--gurukram.demo=true",
                 "--gurukram.zone=UTC",
                 "--spring.main.banner-mode=off");
+        errors = LoggedErrors.listening();
     }
 
     public <T> T bean(Class<T> type) {
@@ -70,7 +74,21 @@ public final class TestApp implements AutoCloseable {
     }
 
     /** Hands the application to a test's constructor or method. */
-    public static final class Extension implements ParameterResolver {
+    public static final class Extension implements ParameterResolver, AfterEachCallback {
+        /** An error that was logged and that nobody expected fails the test in which it was. */
+        @Override
+        public void afterEach(ExtensionContext extension) {
+            TestApp app = extension
+                    .getRoot()
+                    .getStore(ExtensionContext.Namespace.GLOBAL)
+                    .get(TestApp.class, TestApp.class);
+            if (app == null) return;
+            List<String> errors = app.errors.taken();
+            boolean expected = extension.getRequiredTestMethod().isAnnotationPresent(ExpectsErrors.class)
+                    || extension.getRequiredTestClass().isAnnotationPresent(ExpectsErrors.class);
+            if (!expected && !errors.isEmpty()) throw new AssertionError("logged as errors: " + errors);
+        }
+
         @Override
         public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
             return parameter.getParameter().getType() == TestApp.class;

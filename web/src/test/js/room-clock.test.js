@@ -1,0 +1,92 @@
+import assert from 'node:assert/strict';
+import { test } from 'node:test';
+import { RoomClock } from '../../main/resources/scripts/teach/room-clock.js';
+
+const script = {
+  totalMs: 60_000,
+  moments: [
+    { kind: 'hold', startMs: 0, leadInMs: 8_000, workMs: 30_000, breaths: 5 },
+    { kind: 'movement', startMs: 38_000, leadInMs: 0, workMs: 4_000 },
+    { kind: 'reps', startMs: 42_000, leadInMs: 2_000, workMs: 16_000, reps: 8 },
+  ],
+};
+const begun = (state = {}) => {
+  const clock = new RoomClock(script, state);
+  clock.begin(1_000);
+  return clock;
+};
+
+test('a class that has not begun does not run', () => {
+  const clock = new RoomClock(script, {});
+  assert.equal(clock.running, false);
+  assert.deepEqual(clock.advance(99_000), []);
+});
+
+test('first people come into the pose, then breaths are counted', () => {
+  const clock = begun();
+  assert.deepEqual(clock.counting(1_000), { phase: 'into', left: 8_000 });
+  assert.deepEqual(clock.counting(8_999), { phase: 'into', left: 1 });
+  assert.deepEqual(clock.counting(9_000), { phase: 'hold', number: 1, whole: 5, part: 0 });
+  assert.deepEqual(clock.counting(12_000), { phase: 'hold', number: 1, whole: 5, part: 0.5 });
+  assert.equal(clock.counting(15_000).number, 2);
+  assert.equal(clock.counting(39_000).number, 5, 'never a sixth of five');
+});
+
+test('breaths wholly done are counted, and nothing where nothing is', () => {
+  const clock = begun();
+  assert.equal(clock.done(14_999), 0);
+  assert.equal(clock.done(15_000), 1);
+  assert.equal(clock.done(99_000), 5);
+  const open = new RoomClock({ totalMs: 1, moments: [{ kind: 'open', startMs: 0, leadInMs: 0, workMs: 1 }] }, {});
+  open.begin(0);
+  assert.equal(open.done(1), null);
+});
+
+test('a pause takes no time of the moment', () => {
+  const clock = begun();
+  clock.pause(11_000);
+  clock.pause(12_000);
+  assert.equal(clock.elapsed(50_000), 10_000);
+  assert.deepEqual(clock.advance(90_000), [], 'what is paused does not go on');
+  clock.resume(51_000);
+  clock.resume(52_000);
+  assert.equal(clock.elapsed(51_000), 10_000);
+  assert.equal(clock.left(51_000), 28_000);
+});
+
+test('it goes on by itself through every moment whose time is over', () => {
+  const clock = begun();
+  const entries = clock.advance(1_000 + 38_000 + 4_000 + 1);
+  assert.deepEqual(entries.map((entry) => entry.ordinal), [0, 1]);
+  assert.deepEqual(entries[0], { ordinal: 0, startedAt: 1_000, endedAt: 39_000, pausedMs: 0, count: 5, outcome: 'done' });
+  assert.equal(entries[1].endedAt, 43_000);
+  assert.equal(clock.index, 2);
+  assert.equal(clock.behind(43_001), 0);
+  assert.equal(clock.advance(500_000).length, 1);
+  assert.equal(clock.endedAt, 61_000);
+  assert.equal(clock.running, false);
+});
+
+test('it waits when it is told to, and falls behind', () => {
+  const clock = begun({ auto: false });
+  assert.deepEqual(clock.advance(60_000), []);
+  assert.equal(clock.behind(60_000), 60_000 - 1_000 - 38_000);
+  assert.equal(clock.classLeft(60_000), 22_000);
+});
+
+test('going back logs what was left, with its pause, and never before the first', () => {
+  const clock = begun();
+  clock.pause(5_000);
+  const entry = clock.leave(7_000, 'back', -1);
+  assert.deepEqual(entry, { ordinal: 0, startedAt: 1_000, endedAt: 7_000, pausedMs: 2_000, count: 0, outcome: 'back' });
+  assert.equal(clock.index, 0);
+  assert.equal(clock.pausedAt, 7_000, 'still paused, from here on');
+});
+
+test('its state brings it back where it was', () => {
+  const clock = begun();
+  clock.advance(40_000);
+  const again = new RoomClock(script, JSON.parse(JSON.stringify(clock.state())));
+  assert.equal(again.index, 1);
+  assert.equal(again.left(41_000), clock.left(41_000));
+});
