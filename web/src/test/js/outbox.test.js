@@ -1,4 +1,5 @@
 import assert from 'node:assert/strict';
+import { webcrypto } from 'node:crypto';
 import { beforeEach, test } from 'node:test';
 import * as outbox from '../../main/resources/scripts/shared/outbox.js';
 
@@ -15,6 +16,9 @@ class Storage {
     delete this[key];
   }
 }
+
+// Node.js 18 has it, but not everywhere
+globalThis.crypto ??= webcrypto;
 
 let sent;
 let answer;
