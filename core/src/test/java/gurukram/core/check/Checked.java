@@ -7,6 +7,7 @@ import gurukram.core.group.Room;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Need;
+import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Unfolder;
 import java.util.EnumMap;
@@ -25,6 +26,10 @@ final class Checked {
         checks = new Checks(Plans.CATALOGUE, new Unfolder(Plans.CATALOGUE, Pace.defaults()), school, group);
         subject = checks.subject(plan);
         report = checks.report(subject);
+    }
+
+    List<Moment> moments() {
+        return subject.moments();
     }
 
     static Checked of(String text) {

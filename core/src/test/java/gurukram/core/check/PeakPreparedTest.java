@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PeakPreparedTest {
     private static final String HEAD = "class: T\n- 60 min, hatha, intermediate\n- peak pose: half moon\n";
@@ -76,6 +78,30 @@ class PeakPreparedTest {
                 of(Checked.of(text.formatted(1300)), "one-leg-balance")
                         .contains("the last of it was 22 min before, where 20 min are the most"),
                 of(Checked.of(text.formatted(1300)), "one-leg-balance"));
+    }
+
+    /** 1 199, 1 200 and 1 201 s between the end of the last preparing pose and the peak: at the limit it still counts. */
+    @ParameterizedTest
+    @ValueSource(ints = {-1, 0, 1})
+    void twentyMinutesToTheSecond(int off) {
+        String text = HEAD
+                + "balance:\nhalf moon at the wall, both, 10 breaths\ntree, both, 10 breaths\nfloor:\nbound angle, %d s\nbound angle, 1 count\npeak:\nhalf moon, both, 4 breaths\n";
+        Checked probe = Checked.of(text.formatted(1000));
+        int gap = 1000 + (int) (20 * 60 - gapMs(probe) / 1000);
+        Checked checked = Checked.of(text.formatted(gap + off));
+        assertEquals((20 * 60 + off) * 1000L, gapMs(checked));
+        assertEquals(off > 0, of(checked, "one-leg-balance").contains("the last of it"));
+    }
+
+    /** From the last moment of the tree to the first of the peak, as the rule counts it, ms. */
+    private static long gapMs(Checked checked) {
+        var moments = checked.moments();
+        long end = 0;
+        for (var moment : moments) {
+            if ("tree".equals(moment.pose())) end = moment.startMs() + moment.lengthMs();
+            if ("half-moon".equals(moment.pose())) return moment.startMs() - end;
+        }
+        throw new AssertionError("no peak");
     }
 
     @Test

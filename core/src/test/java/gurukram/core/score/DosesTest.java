@@ -5,6 +5,7 @@ import static gurukram.core.Notation.score;
 import static gurukram.core.Notation.works;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.Plans;
 import gurukram.core.body.Side;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -127,5 +128,21 @@ class DosesTest {
         assertThat(off.moments().get(1).continued()).isTrue();
         assertThat(off.totalMs()).isEqualTo(held.totalMs());
         assertThat(Parity.clashes(off)).hasSize(1);
+    }
+
+    @Test
+    void betweenSetsOfSwaysPeopleRestOnNoSideAndNotAfterTheLast() {
+        Score score = Plans.score(
+                Plans.of(Plans.step("knees-side-to-side", "alternating", "4 reps x 3, rest 20 s, 5 s each")));
+        var pauses = score.moments().stream()
+                .filter(moment -> moment.kind() == Moment.Kind.PAUSE)
+                .toList();
+        assertThat(pauses).hasSize(2).allSatisfy(pause -> {
+            assertThat(pause.side()).isNull();
+            assertThat(pause.workMs()).isEqualTo(20_000);
+        });
+        assertThat(pauses).extracting(Moment::set).containsExactly(1, 2);
+        assertThat(Plans.work(score)).isEqualTo(3 * 4 * 5_000 + 2 * 20_000);
+        assertThat(score.moments().get(score.moments().size() - 1).kind()).isEqualTo(Moment.Kind.REPS);
     }
 }
