@@ -25,7 +25,7 @@ class FirstClassJourneyTest extends BrowserTests {
         page.waitForURL(app.url("/"));
         axeFindsNothing();
 
-        page.locator("text=New class").first().focus();
+        page.locator("a:has-text('Write a class')").focus();
         page.keyboard().press("Enter");
         axeFindsNothing();
         type("#title", "Tide");
