@@ -122,8 +122,6 @@ class FailuresTest {
         ClassPlan kept =
                 app.bean(ClassStore.class).find(teacher, id).orElseThrow().plan();
         int lines = kept.sections().get(0).items().size() - 1;
-        assertThat(lines)
-                .as("lines kept of %d answered", answered.get() - 1)
-                .isBetween(answered.get() - 1, sent.get());
+        assertThat(lines).as("lines kept of %d answered", answered.get() - 1).isBetween(answered.get() - 1, sent.get());
     }
 }

@@ -1,5 +1,7 @@
 package gurukram.core.body;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Where a pose is felt, and how strongly.
  *
@@ -14,7 +16,7 @@ public record Felt(BodyArea area, int strength, Where where) {
     }
 
     /** The side it is felt on in a pose done on a side; null for both. */
-    public Side on(Side side) {
+    public @Nullable Side on(@Nullable Side side) {
         if (side == null || where == Where.BOTH) return null;
         return where == Where.OWN ? side : side.opposite();
     }

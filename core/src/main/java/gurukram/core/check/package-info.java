@@ -4,7 +4,4 @@
  *
  * <p>Imports: body, cue, dose, fit, group, plan, plan.edit, plan.settings, pose, score, text, time.
  */
-@NullMarked
 package gurukram.core.check;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,6 +1,7 @@
 package gurukram.core.cue;
 
 import gurukram.core.body.Side;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is said at one moment.
@@ -12,4 +13,9 @@ import gurukram.core.body.Side;
  * @param show the side a teacher who faces the class shows; null without a side. The words always name the side of those
  *     who practise
  */
-public record Cue(String words, int count, long ms, boolean fits, Side show) {}
+public record Cue(
+        String words,
+        int count,
+        long ms,
+        boolean fits,
+        @Nullable Side show) {}

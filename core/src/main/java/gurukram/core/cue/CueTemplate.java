@@ -7,7 +7,9 @@ import gurukram.core.score.Moment;
 import gurukram.core.text.CuePlaces;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.regex.Matcher;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A cue that cannot name the wrong side: it has no word for a side of its own, only places for one.
@@ -33,7 +35,7 @@ public record CueTemplate(String text) {
     }
 
     /** The words for one side; {@link IllegalArgumentException} when a side is asked for and there is none. */
-    public String words(Pose pose, Side side, Side twist, School school) {
+    public String words(Pose pose, @Nullable Side side, @Nullable Side twist, School school) {
         return CuePlaces.in(text)
                 .replaceAll(m -> Matcher.quoteReplacement(word(m.group(1), pose, side, twist, school)));
     }
@@ -50,19 +52,19 @@ public record CueTemplate(String text) {
         return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
     }
 
-    private static String word(String place, Pose pose, Side side, Side twist, School school) {
+    private static String word(String place, Pose pose, @Nullable Side side, @Nullable Side twist, School school) {
         return switch (place) {
             case "lead" -> needed(side).word();
             case "other" -> needed(side).opposite().word();
             case "twist" -> needed(twist == null ? side : twist).word();
             case "name" -> name(pose, school);
-            case "knees" -> KNEES.get(school.knees());
+            case "knees" -> Objects.requireNonNull(KNEES.get(school.knees()));
             case "breath" -> CuePlaces.BREATH; // known only where it is said
             default -> place.split("/")[school.voice() == School.Voice.INVITATIONAL ? 0 : 1].strip();
         };
     }
 
-    private static Side needed(Side side) {
+    private static Side needed(@Nullable Side side) {
         if (side == null) throw new IllegalArgumentException("this cue needs a side");
         return side;
     }

@@ -20,6 +20,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The words of a whole score, moment by moment.
@@ -43,8 +45,8 @@ public final class Cues {
     private record Said(
             NodeId node,
             String pose,
-            Side side,
-            Side twist,
+            @Nullable Side side,
+            @Nullable Side twist,
             Breath breath,
             boolean continued,
             CueLevel level,
@@ -74,7 +76,7 @@ public final class Cues {
         return cues.stream().mapToInt(Cue::count).sum();
     }
 
-    private Cue cue(Moment moment, Moment before) {
+    private Cue cue(Moment moment, @Nullable Moment before) {
         Flow flow = moment.flow() == null ? null : (Flow) nodes.get(moment.flow());
         boolean movement = moment.kind() == Moment.Kind.MOVEMENT;
         long ms = movement ? moment.workMs() : moment.transitionMs() + moment.settingUpMs();
@@ -88,7 +90,7 @@ public final class Cues {
                 moment.side() == null ? null : moment.side().opposite());
     }
 
-    private String words(Moment moment, Flow flow, Moment before) {
+    private String words(Moment moment, @Nullable Flow flow, @Nullable Moment before) {
         if (moment.kind() == Moment.Kind.PAUSE || moment.pose() == null) return "";
         CueLevel level = flow == null ? CueLevel.LONG : flow.settings().pace().cueIn(moment.round());
         if (level == CueLevel.SILENT || isIn(moment, before)) return "";
@@ -106,10 +108,12 @@ public final class Cues {
         return said.computeIfAbsent(same, key -> spoken(moment, flow, before, level));
     }
 
-    private String spoken(Moment moment, Flow flow, Moment before, CueLevel level) {
+    private String spoken(Moment moment, @Nullable Flow flow, @Nullable Moment before, CueLevel level) {
         School school = flow == null ? classSchool : flow.settings().school().over(classSchool);
         Pose pose = catalogue.pose(moment.pose());
-        String own = ((Step) nodes.get(moment.node())).texts().say();
+        String own = ((Step) Objects.requireNonNull(nodes.get(moment.node())))
+                .texts()
+                .say();
         if (!own.isEmpty()) return own(own, moment, pose, school);
         boolean movement = moment.kind() == Moment.Kind.MOVEMENT;
         boolean whole = level == CueLevel.LONG && !movement;
@@ -143,7 +147,7 @@ public final class Cues {
     }
 
     /** The way out of the final rest. */
-    private String afterRest(Moment moment, Moment before, School school) {
+    private String afterRest(Moment moment, @Nullable Moment before, School school) {
         boolean rested = before != null && isRest(before) && !isRest(moment);
         if (!rested) return "";
         return school.roll() == School.Roll.RIGHT ? "roll to the right side, " : "roll to either side, ";
@@ -159,7 +163,7 @@ public final class Cues {
     }
 
     /** In the pose already: the next sway, set, stage or attempt. */
-    private static boolean isIn(Moment moment, Moment before) {
+    private static boolean isIn(Moment moment, @Nullable Moment before) {
         boolean samePlace = before != null && moment.node().equals(before.node()) && moment.side() == before.side();
         return samePlace && moment.kind() != Moment.Kind.MOVEMENT && moment.settingUpMs() == 0;
     }

@@ -3,7 +3,4 @@
  *
  * <p>Imports: text, time.
  */
-@NullMarked
 package gurukram.core.dose;
-
-import org.jspecify.annotations.NullMarked;

@@ -6,7 +6,4 @@
  *
  * <p>Imports: none of ours.
  */
-@NullMarked
 package gurukram.core.figure;
-
-import org.jspecify.annotations.NullMarked;

@@ -17,6 +17,7 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -98,7 +99,7 @@ public record Pose(
 
     /** The usual dose at a level, its range settled at the usual value. */
     public Dose doseFor(Level at) {
-        return doses.get(at).at(Dose.Reading.CHOSEN);
+        return Objects.requireNonNull(doses.get(at)).at(Dose.Reading.CHOSEN);
     }
 
     public int repMillisOrDefault() {

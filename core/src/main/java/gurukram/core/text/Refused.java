@@ -1,14 +1,16 @@
 package gurukram.core.text;
 
+import org.jspecify.annotations.Nullable;
+
 /** Something typed cannot be taken; carries the problem to show at its place. */
 public final class Refused extends RuntimeException {
     private static final long serialVersionUID = 1L;
 
     private final transient Problem problem;
-    private final transient Span span;
+    private final transient @Nullable Span span;
 
     /** @param span where in what was typed; null when it is the whole */
-    public Refused(Problem problem, Span span) {
+    public Refused(Problem problem, @Nullable Span span) {
         super(problem.toString());
         this.problem = problem;
         this.span = span;

@@ -1,7 +1,6 @@
 package gurukram.core.text;
 
 import java.util.Locale;
-import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -10,7 +9,6 @@ import java.util.regex.Pattern;
  * a right angle) stay; what is not sure to be a side stays too. Twice is the text itself.
  */
 public final class TurnedWords {
-    private static final Map<String, String> OTHER = Map.of("left", "right", "right", "left");
     private static final Pattern SIDE = Pattern.compile(
             "(?i)(?<!\\b(?:all|is|are|be|have|has|been|time|what|nothing|that|just|quite)\\s{1,3})\\b(left|right)\\b"
                     + "(?!\\s+(?:away|now|angles?|over|out|behind|after|before|into|up|there|here|down)\\b)");
@@ -22,7 +20,7 @@ public final class TurnedWords {
     }
 
     private static String turned(String side) {
-        String other = OTHER.get(side.toLowerCase(Locale.ROOT));
+        String other = side.equalsIgnoreCase("left") ? "right" : "left";
         if (side.equals(side.toUpperCase(Locale.ROOT))) return other.toUpperCase(Locale.ROOT);
         boolean capital = Character.isUpperCase(side.charAt(0));
         return capital ? Character.toUpperCase(other.charAt(0)) + other.substring(1) : other;

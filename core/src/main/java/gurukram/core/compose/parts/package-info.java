@@ -3,7 +3,4 @@
  *
  * <p>Imports: body, check, compose.brief, compose.search, dose, notation.line, plan, plan.settings, pose, score, time.
  */
-@NullMarked
 package gurukram.core.compose.parts;
-
-import org.jspecify.annotations.NullMarked;

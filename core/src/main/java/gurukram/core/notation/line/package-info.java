@@ -3,7 +3,4 @@
  *
  * <p>Imports: body, dose, notation.words, plan, plan.settings, pose, text, time.
  */
-@NullMarked
 package gurukram.core.notation.line;
-
-import org.jspecify.annotations.NullMarked;

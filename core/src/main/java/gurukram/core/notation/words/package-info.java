@@ -3,7 +3,4 @@
  *
  * <p>Imports: dose, plan, plan.settings, pose, text, time.
  */
-@NullMarked
 package gurukram.core.notation.words;
-
-import org.jspecify.annotations.NullMarked;

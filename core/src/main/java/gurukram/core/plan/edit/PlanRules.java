@@ -22,6 +22,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What must hold for a plan to be unfolded at all; everything softer is a finding, not a refusal. */
 public final class PlanRules {
@@ -104,7 +105,7 @@ public final class PlanRules {
         }
     }
 
-    private void step(Step step, Flow flow, int times) {
+    private void step(Step step, @Nullable Flow flow, int times) {
         long most = momentsOf(step.dose(), step.sides());
         asked(step.id(), step.pose(), step.sides(), step.dose(), flow);
         for (Layer layer : step.layers()) {
@@ -151,7 +152,7 @@ public final class PlanRules {
     }
 
     /** What is asked of the body at a node must be possible, whatever layer asks it. */
-    private void asked(NodeId node, String poseId, SideRule sides, Dose dose, Flow flow) {
+    private void asked(NodeId node, @Nullable String poseId, SideRule sides, Dose dose, @Nullable Flow flow) {
         String name = "Open time";
         if (sides instanceof SideRule.Alternating && !(dose.at(Dose.Reading.LOW) instanceof Reps)) {
             says(node, "Side to side goes with repetitions, as in “12 reps, alternating”.");

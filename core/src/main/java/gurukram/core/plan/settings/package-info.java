@@ -3,7 +3,4 @@
  *
  * <p>Imports: body, dose, pose, text.
  */
-@NullMarked
 package gurukram.core.plan.settings;
-
-import org.jspecify.annotations.NullMarked;
