@@ -39,7 +39,7 @@ public final class EmptyLayer implements Check {
         if (why == null && changesNothing(step, layer)) why = "it is the same as without it";
         if (why == null) why = hidden(step, layer);
         if (why == null) return;
-        String name = step.pose() == null ? "open time" : subject.name(step.pose());
+        String name = subject.name(step.pose());
         String what = "The change at %s does nothing: %s.".formatted(name, why);
         found.look(
                 step.id(),

@@ -56,9 +56,6 @@ public final class MixedClock implements Check {
     }
 
     private static String name(Subject subject, NodeId node) {
-        if (subject.node(node) instanceof Step step) {
-            return step.pose() == null ? "Open time" : Wording.capital(subject.name(step.pose()));
-        }
-        return "The flow";
+        return subject.node(node) instanceof Step step ? Wording.capital(subject.name(step.pose())) : "The flow";
     }
 }

@@ -46,7 +46,7 @@ public final class PropFetch implements Check {
                 long named = namedAt(subject, prop.name(), i);
                 if (named >= 0) there += moment.startMs() - named;
                 if (there >= wanted) continue;
-                String at = moment.pose() == null ? "open time" : subject.name(moment.pose());
+                String at = subject.name(moment.pose());
                 String what = "The %s is first asked for at %s, and there are %s to fetch it; %s are wanted."
                         .formatted(prop.name(), at, Wording.time(there), Wording.time(wanted));
                 found.look(

@@ -47,9 +47,7 @@ public final class PropStock implements Check {
         int wanted = prop.name().equals("wall") ? 1 : mats * prop.number();
         if (there >= wanted) return;
         List<Integer> moments = subject.momentsOf(step.id());
-        String at = step.pose() == null
-                ? "open time"
-                : subject.name(subject.moment(moments.get(0)).pose());
+        String at = subject.name(subject.moment(moments.get(0)).pose());
         String what = prop.name().equals("wall")
                 ? "%s asks for a wall, and %s has none that is free.".formatted(Wording.capital(at), room.name())
                 : "%s asks for %s each, %d for %d people; %s has %d."

@@ -185,11 +185,10 @@ public final class SecondSide implements Check {
     }
 
     private static String does(Subject subject, Step step, Layer layer) {
-        String pose = step.pose() == null ? "open time" : subject.name(step.pose());
+        String pose = subject.name(step.pose());
         if (layer.edit() instanceof Layer.Omit) return pose + " is left out";
         Step inserted = layer.inserted();
-        if (inserted != null)
-            return (inserted.pose() == null ? "open time" : subject.name(inserted.pose())) + " is added";
+        if (inserted != null) return subject.name(inserted.pose()) + " is added";
         return pose + " becomes " + subject.name(((Layer.Become) layer.edit()).pose());
     }
 

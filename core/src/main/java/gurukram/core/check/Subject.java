@@ -6,6 +6,7 @@ import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
@@ -27,7 +28,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -236,7 +236,7 @@ public final class Subject {
 
     /** A pose as it is named in the middle of a sentence. */
     String name(String pose) {
-        return catalogue.pose(pose).name().toLowerCase(Locale.ROOT);
+        return new Naming(catalogue).poseInSentence(pose);
     }
 
     /** When it comes, ms; what is about no moment comes last. */

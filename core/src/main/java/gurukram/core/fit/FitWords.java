@@ -2,9 +2,8 @@ package gurukram.core.fit;
 
 import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.Link;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.Node;
-import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
@@ -18,16 +17,7 @@ import java.util.Locale;
 /** What fitting changes, in a teacher's words. */
 record FitWords(PoseCatalogue catalogue, Level level) {
     String name(Node node) {
-        if (node instanceof Section section) return "“" + section.title() + "”";
-        if (node instanceof Flow flow)
-            return flow.settings().name().isEmpty()
-                    ? "the flow"
-                    : "“" + flow.settings().name() + "”";
-        if (node instanceof Link) return "the link";
-        Step step = (Step) node;
-        return step.pose() == null
-                ? "open time"
-                : catalogue.pose(step.pose()).name().toLowerCase(Locale.ROOT);
+        return new Naming(catalogue).inSentence(node);
     }
 
     private String heading(Node node) {

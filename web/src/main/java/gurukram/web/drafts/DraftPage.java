@@ -12,6 +12,7 @@ import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
@@ -184,19 +185,20 @@ public record DraftPage(
                     flow.steps().stream().map(step -> position(step, catalogue)).toList();
             String name = flow.settings().name();
             return new Line(
-                    flow.id().value(),
-                    "",
-                    name.isEmpty() ? "Flow" : capital(name),
-                    rounds,
-                    length,
-                    locked,
-                    false,
-                    moves,
-                    reasons);
+                    flow.id().value(), "", capital(Naming.of(flow)), rounds, length, locked, false, moves, reasons);
         }
         Step step = (Step) item;
         if (step.pose() == null)
-            return new Line(step.id().value(), "", "Open time", dose(step), length, locked, false, List.of(), reasons);
+            return new Line(
+                    step.id().value(),
+                    "",
+                    Naming.of((Pose) null),
+                    dose(step),
+                    length,
+                    locked,
+                    false,
+                    List.of(),
+                    reasons);
         Pose pose = catalogue.pose(step.pose());
         boolean peak = draft.goal() != null && pose.equals(draft.goal().pose());
         return new Line(

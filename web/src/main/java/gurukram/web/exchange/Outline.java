@@ -5,6 +5,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
@@ -67,8 +68,7 @@ public record Outline(String title, String about, String length, Theme theme, Li
         }
 
         private void flow(Flow flow, List<Line> lines) {
-            String name =
-                    flow.settings().name().isEmpty() ? "Flow" : flow.settings().name();
+            String name = Naming.of(flow);
             String words = first(writer.write(flow)).replaceFirst("^flow(?: \"(?:[^\"]|\"\")*\")?,? *", "");
             lines.add(new Line(
                     0, name, words, length(totals.get(flow.id())), flow.texts().note()));
@@ -84,9 +84,7 @@ public record Outline(String title, String about, String length, Theme theme, Li
         }
 
         private Line step(Step step, int depth) {
-            String name = step.poseFor(level) == null
-                    ? "Open time"
-                    : catalogue.pose(step.poseFor(level)).name();
+            String name = new Naming(catalogue).pose(step.poseFor(level));
             String sides =
                     step.sides().words().equals("none") ? "" : step.sides().words() + ", ";
             return new Line(

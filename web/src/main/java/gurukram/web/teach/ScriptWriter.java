@@ -3,6 +3,7 @@ package gurukram.web.teach;
 import gurukram.core.cue.ShortCue;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
@@ -53,7 +54,7 @@ final class ScriptWriter {
                 m.startMs(),
                 m.transitionMs() + m.settingUpMs(),
                 m.workMs(),
-                pose == null ? "Open time" : pose.name(),
+                Naming.of(pose),
                 pose == null ? "" : pose.sanskrit(),
                 m.side() == null ? null : m.side().word(),
                 ShortCue.side(m, pose),
@@ -72,8 +73,7 @@ final class ScriptWriter {
         String of = m.kind() == Moment.Kind.ATTEMPT ? "try " : "set ";
         if (m.flow() == null) return m.set() == null ? "" : of + m.set();
         Flow flow = (Flow) nodes.get(m.flow());
-        String name =
-                flow.settings().name().isEmpty() ? "Flow" : flow.settings().name();
+        String name = Naming.of(flow);
         return "%s · round %d of %d".formatted(name, m.round(), flow.settings().rounds());
     }
 }

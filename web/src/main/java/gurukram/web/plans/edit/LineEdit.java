@@ -9,6 +9,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
@@ -72,8 +73,7 @@ public record LineEdit(
             return insert(outside, list.flow(), "add " + list.flow().settings().name());
         }
         Line.AddStep step = (Line.AddStep) line;
-        String name =
-                step.pose() == null ? "open time" : catalogue.pose(step.pose()).name();
+        String name = new Naming(catalogue).pose(step.pose());
         return insert(spot, Step.of(id, step.pose(), step.sides(), step.dose()), "add " + name);
     }
 

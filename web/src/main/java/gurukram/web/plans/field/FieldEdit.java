@@ -4,6 +4,7 @@ import gurukram.core.notation.NodeText;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
@@ -87,11 +88,7 @@ public record FieldEdit(
     }
 
     private String name(Node found) {
-        if (found instanceof Flow flow)
-            return flow.settings().name().isEmpty() ? "Flow" : flow.settings().name();
-        if (found instanceof Section section) return section.title();
-        String pose = found instanceof Step step ? step.pose() : null;
-        return pose == null ? "Open time" : catalogue.pose(pose).name();
+        return found instanceof Link ? "Link" : new Naming(catalogue).of(found);
     }
 
     @Override

@@ -6,6 +6,7 @@ import gurukram.core.dose.DoseText;
 import gurukram.core.dose.Reps;
 import gurukram.core.notation.NodeText;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Level;
@@ -46,7 +47,7 @@ public final class StepFields {
         }
 
         private String name() {
-            return shown() == null ? "open time" : shown().name();
+            return Naming.of(shown());
         }
 
         private boolean inSidedFlow() {

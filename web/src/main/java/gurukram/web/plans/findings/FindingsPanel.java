@@ -5,12 +5,10 @@ import gurukram.core.check.Finding;
 import gurukram.core.check.Report;
 import gurukram.core.check.Severity;
 import gurukram.core.check.Subject;
-import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.Section;
-import gurukram.core.plan.Step;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
@@ -134,14 +132,6 @@ public record FindingsPanel(List<Group> groups, List<Muted> muted) {
     }
 
     private static String name(Node node, PoseCatalogue catalogue) {
-        if (node instanceof Step step) {
-            return step.pose() == null
-                    ? "Open time"
-                    : catalogue.pose(step.pose()).name();
-        }
-        if (node instanceof Flow flow)
-            return flow.settings().name().isEmpty() ? "Flow" : flow.settings().name();
-        if (node instanceof Section section) return section.title();
-        return node == null ? "The whole class" : "Link";
+        return node == null ? "The whole class" : new Naming(catalogue).of(node);
     }
 }

@@ -2,6 +2,7 @@ package gurukram.web.plans.panel;
 
 import gurukram.core.notation.NodeText;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeNames;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.NodeTotal;
@@ -19,11 +20,10 @@ final class FlowPanel {
     static Panel of(Flow flow, Score score, PoseCatalogue catalogue, Refusal refusal) {
         NodeText text = new NodeText(catalogue, NodeNames.numbers());
         NodeTotal total = score.totals().get(flow.id());
-        String name = flow.settings().name();
         return new Panel(
                 "flow",
                 flow.id().value(),
-                name.isEmpty() ? "Flow" : name,
+                Naming.of(flow),
                 StepRows.lengthAndSum(total),
                 List.of(
                         new Part("Rounds and sides", true, FlowFields.sides(flow, refusal)),

@@ -8,6 +8,7 @@ import gurukram.core.cue.Cue;
 import gurukram.core.cue.Cues;
 import gurukram.core.notation.NodeText;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.School;
@@ -58,7 +59,7 @@ final class StepPanels {
         return new Panel(
                 "step",
                 step.id().value(),
-                pose == null ? "Open time" : pose.name(),
+                Naming.of(pose),
                 StepRows.lengthAndSum(score.totals().get(step.id())),
                 List.of(
                         new Part("", true, StepFields.amounts(at, refusal)),

@@ -3,6 +3,7 @@ package gurukram.web.plans.paper;
 import gurukram.core.check.Finding;
 import gurukram.core.cue.Cue;
 import gurukram.core.cue.Cues;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Moment;
@@ -69,11 +70,7 @@ public record DryRunPage(String id, String title, String length, long total, Lis
                 ? Millis.showWhole(moment.startMs())
                 : begins.plusSeconds(seconds).format(CLOCK);
         boolean pause = moment.kind() == Moment.Kind.PAUSE;
-        String pose = pause
-                ? "Pause"
-                : moment.pose() == null
-                        ? "Open time"
-                        : catalogue.pose(moment.pose()).name();
+        String pose = pause ? "Pause" : new Naming(catalogue).pose(moment.pose());
         String side = moment.side() == null ? "" : moment.side().word();
         if (moment.round() != null) side += (side.isEmpty() ? "" : ", ") + "round " + moment.round();
         return new Line(seconds, clock, pose, side, cue.words(), found);

@@ -5,6 +5,7 @@ import gurukram.core.cue.Cues;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.PoseCatalogue;
@@ -66,11 +67,9 @@ public record PassesPage(String id, String title, String view, String length, Li
     }
 
     private static Line line(Moment moment, Cue cue, PoseCatalogue catalogue) {
-        String side = moment.side() == null ? "" : moment.side().name().substring(0, 1);
+        String side = moment.side() == null ? "" : moment.side().word();
         boolean pause = moment.kind() == Moment.Kind.PAUSE;
-        String pose = moment.pose() == null
-                ? "open time"
-                : catalogue.pose(moment.pose()).name();
+        String pose = new Naming(catalogue).pose(moment.pose());
         return new Line(
                 Millis.showWhole(moment.startMs()),
                 pause ? "" : side,

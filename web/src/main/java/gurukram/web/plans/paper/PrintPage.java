@@ -4,6 +4,7 @@ import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
@@ -36,9 +37,7 @@ public record PrintPage(String title, String theme, String about, String length,
             for (Item item : section.items()) {
                 if (item instanceof Flow flow) {
                     NodeTotal total = totals.get(flow.id());
-                    String name = flow.settings().name().isEmpty()
-                            ? "Flow"
-                            : flow.settings().name();
+                    String name = Naming.of(flow);
                     String first = flow.settings().hasSides()
                             ? flow.settings().sides().first().word() + " first"
                             : "";
@@ -69,9 +68,7 @@ public record PrintPage(String title, String theme, String about, String length,
 
     private static Line line(
             Step step, int depth, Level level, PoseCatalogue catalogue, Map<NodeId, NodeTotal> totals) {
-        String name = step.poseFor(level) == null
-                ? "Open time"
-                : catalogue.pose(step.poseFor(level)).name();
+        String name = new Naming(catalogue).pose(step.poseFor(level));
         String sides = step.sides().words().equals("none") ? "" : step.sides().words();
         return new Line(
                 depth,

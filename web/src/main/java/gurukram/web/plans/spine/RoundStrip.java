@@ -4,6 +4,7 @@ import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
 import gurukram.core.plan.settings.FlowPace;
@@ -12,7 +13,6 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What each round of a flow is: its mode, its pace, and what its layers change. Rounds that are the same stand together. */
 public final class RoundStrip {
@@ -81,8 +81,6 @@ public final class RoundStrip {
     }
 
     private String nameOf(Step step) {
-        return step.pose() == null
-                ? "open time"
-                : catalogue.pose(step.pose()).name().toLowerCase(Locale.ROOT);
+        return new Naming(catalogue).poseInSentence(step.pose());
     }
 }

@@ -5,6 +5,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
@@ -191,10 +192,9 @@ public record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
             String id = flow.id().value();
             NodeTotal total = totals.get(flow.id());
             Feet.Tally feet = Feet.tally(score, catalogue, flow.id());
-            String name = flow.settings().name();
             return new Row.FlowRow(
                     id,
-                    name.isEmpty() ? "Flow" : name,
+                    Naming.of(flow),
                     flow.marks().locked(),
                     FlowFields.NAME.of(flow).orRefused(refusal),
                     FlowFields.row(flow, refusal),

@@ -4,6 +4,7 @@ import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Marks;
@@ -61,7 +62,7 @@ public final class StepRows {
         boolean plain = under.isEmpty() && pose != null;
         return new Row.StepRow(
                 step.id().value(),
-                nameOf(pose),
+                Naming.of(pose),
                 step.marks().locked(),
                 plain ? pose.sanskrit() : under,
                 plain,
@@ -86,10 +87,6 @@ public final class StepRows {
         return id == null ? null : catalogue.pose(id);
     }
 
-    private static String nameOf(Pose pose) {
-        return pose == null ? "Open time" : pose.name();
-    }
-
     private static String joined(String first, String second) {
         return second.isEmpty() ? first : first + " · " + second;
     }
@@ -111,7 +108,7 @@ public final class StepRows {
         if (step.isLeftOutFor(level)) return "● left out at this level";
         List<String> words = new ArrayList<>();
         boolean other = !Objects.equals(step.poseFor(level), step.pose());
-        if (other) words.add("● instead of " + nameOf(poseOf(step.pose())).toLowerCase(Locale.ROOT));
+        if (other) words.add("● instead of " + Naming.of(poseOf(step.pose())).toLowerCase(Locale.ROOT));
         if (step.hasDoseFor(level)) words.add("● this level’s own; base line " + step.dose());
         return String.join(" · ", words);
     }
@@ -164,7 +161,7 @@ public final class StepRows {
         for (Level level : Level.values()) {
             Pose pose = poseOf(step.poseFor(level));
             boolean other = !Objects.equals(step.poseFor(level), step.pose());
-            String instead = step.isLeftOutFor(level) ? "left out" : other ? nameOf(pose) : "";
+            String instead = step.isLeftOutFor(level) ? "left out" : other ? Naming.of(pose) : "";
             MixedRoom.Line line = flow != null ? null : lineOf(step.id(), level);
             lines.add(new Row.LevelLine(
                     level.word(),
