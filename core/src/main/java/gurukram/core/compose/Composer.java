@@ -1,34 +1,25 @@
 package gurukram.core.compose;
 
 import gurukram.core.check.Checks;
-import gurukram.core.check.Finding;
-import gurukram.core.check.Mend;
 import gurukram.core.check.Report;
-import gurukram.core.check.Severity;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
 import gurukram.core.compose.brief.Goal;
 import gurukram.core.compose.brief.LeftOut;
-import gurukram.core.compose.parts.FlowPart;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Dice;
 import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Sequences;
-import gurukram.core.compose.search.Way;
 import gurukram.core.fit.Fit;
 import gurukram.core.fit.FitAnswer;
 import gurukram.core.fit.FitRequest;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.Step;
-import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
-import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -51,27 +42,6 @@ public final class Composer {
     private static final int ENOUGH = 2;
 
     private static final int SERIOUS = 20;
-    private static final int MOST_MENDS = 20;
-    /** As near to the minute as a breath allows, where it can be; else within the usual tolerance. */
-    private static final long NEAR_MS = 5_000;
-
-    private static final FitRequest.Freedom RANGES = new FitRequest.Freedom(false, false, false, false, false);
-    private static final FitRequest.Freedom ROUNDS = new FitRequest.Freedom(true, false, false, false, false);
-    /** Findings whose mends belong to a draft; the others are the teacher's to decide. */
-    private static final Set<String> MENDED = Set.of(
-            "preparation",
-            "prop-fetch",
-            "cautions",
-            "counterpose",
-            "opposites",
-            "rest",
-            "high-risk",
-            "sides-uneven",
-            "cold-wrists",
-            "above-level");
-
-    /** What is mended in a class that is the teacher's own already. */
-    private static final Set<String> LED = Set.of("preparation", "counterpose", "high-risk");
 
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
@@ -93,11 +63,12 @@ public final class Composer {
         Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
         Set<NodeId> kept = brief.kept().stream().map(one -> one.item().id()).collect(Collectors.toSet());
-        Candidate best = null;
+        Finishing finishing = new Finishing(catalogue, unfolder, checks, clock);
+        Finishing.Candidate best = null;
         for (int i = 0; i < MOST_TRIES; i++) {
             Dice drawn = new Dice(idea * 31 + i, "draft");
             ClassPlan plan = new Build(brief, pool, goal, clock, drawn, i / 2).plan();
-            Candidate candidate = mended(fitted(plan, clock), checks, clock, kept);
+            Finishing.Candidate candidate = finishing.mended(finishing.fitted(plan), kept);
             if (brief.mixed()) candidate = laid(candidate, new Levels(pool, goal, unfolder), checks);
             if (best == null || candidate.misses() < best.misses()) best = candidate;
             if (best.misses() == 0 || i >= ENOUGH && best.misses() < SERIOUS) break;
@@ -106,9 +77,9 @@ public final class Composer {
         return new Draft(best.plan(), brief, goal, goals.stops(), idea, leftOut, best.report(), best.totalMs());
     }
 
-    private static Candidate laid(Candidate candidate, Levels levels, Checks checks) {
+    private static Finishing.Candidate laid(Finishing.Candidate candidate, Levels levels, Checks checks) {
         ClassPlan plan = levels.lay(candidate.plan());
-        return new Candidate(plan, checks.report(plan), candidate.totalMs(), candidate.misses());
+        return new Finishing.Candidate(plan, checks.report(plan), candidate.totalMs(), candidate.misses());
     }
 
     /**
@@ -162,12 +133,7 @@ public final class Composer {
                 new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, FitRequest.Freedom.ALL_BUT_REST);
         FitAnswer answer = new Fit(catalogue, unfolder).fit(led, request);
         ClassPlan now = answer instanceof FitAnswer.Fits fits ? fits.plan() : led;
-        for (int i = 0; i < MOST_MENDS; i++) {
-            Report report = checks.report(now);
-            Optional<Mend> mend = mend(checks, now, report, LED);
-            if (mend.isEmpty()) break;
-            now = mend.get().edit().applyTo(now);
-        }
+        now = new Finishing(catalogue, unfolder, checks, clock).led(now);
         Set<NodeId> own = new HashSet<>();
         plan.walk(node -> own.add(node.id()));
         now = Doses.settled(now, own);
@@ -175,75 +141,6 @@ public final class Composer {
         long total = unfolder.unfold(now, null).totalMs();
         return Optional.of(
                 new Draft(now, brief, goal.get(), goal.get().stops(), 1, leftOut(pool, goal.get()), report, total));
-    }
-
-    /** A class and how far it is from what a draft has to be; 0 is all right. */
-    private record Candidate(ClassPlan plan, Report report, long totalMs, long misses) {}
-
-    private ClassPlan fitted(ClassPlan plan, Clock clock) {
-        for (long tolerance : new long[] {NEAR_MS, FitRequest.TOLERANCE_MS}) {
-            FitRequest request = new FitRequest(clock.slotMs(), tolerance, null, RANGES);
-            if (new Fit(catalogue, unfolder).fit(plan, request) instanceof FitAnswer.Fits fits) return fits.plan();
-        }
-        return withRounds(plan, clock);
-    }
-
-    /** Where the poses there are do not fill the slot, rounds do; those of the main flow stay three. */
-    private ClassPlan withRounds(ClassPlan plan, Clock clock) {
-        Flow main = plan.find(FlowPart.MAIN_FLOW).map(Flow.class::cast).orElse(null);
-        ClassPlan locked = plan;
-        if (main != null) locked = new PlanEdit.Change(main.with(main.marks().lock(true))).applyTo(plan);
-        FitRequest request = new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, ROUNDS);
-        if (!(new Fit(catalogue, unfolder).fit(locked, request) instanceof FitAnswer.Fits fits)) return plan;
-        return main == null ? fits.plan() : new PlanEdit.Change(main).applyTo(fits.plan());
-    }
-
-    private Candidate mended(ClassPlan plan, Checks checks, Clock clock, Set<NodeId> kept) {
-        ClassPlan now = plan;
-        Report report = checks.report(now);
-        for (int i = 0; i < MOST_MENDS; i++) {
-            Optional<Mend> mend = mend(checks, now, report, MENDED);
-            if (mend.isEmpty()) break;
-            ClassPlan after = mend.get().edit().applyTo(now);
-            now = fitted(after, clock);
-            report = checks.report(now);
-        }
-        now = Doses.settled(now, kept);
-        Score score = unfolder.unfold(now, null);
-        long misses = 0;
-        for (Finding finding : report.findings()) {
-            if (finding.severity() == Severity.MUST) misses += 100;
-            else if (finding.rule().equals("preparation")) misses += 50;
-            else if (finding.severity() == Severity.LOOK)
-                misses += finding.rule().equals("cautions") ? 20 : 1;
-        }
-        if (Math.abs(score.totalMs() - clock.slotMs()) > FitRequest.TOLERANCE_MS) misses += 40;
-        if (!score.isEven()) misses += 100;
-        return new Candidate(now, report, score.totalMs(), misses);
-    }
-
-    private Optional<Mend> mend(Checks checks, ClassPlan plan, Report report, Set<String> rules) {
-        for (Finding finding : report.findings()) {
-            if (finding.severity() == Severity.INFO || !rules.contains(finding.rule())) continue;
-            List<Mend> mends = checks.mends(checks.subject(plan), finding);
-            if (!mends.isEmpty()) return Optional.of(nearest(mends, plan));
-        }
-        return Optional.empty();
-    }
-
-    /** The first of the mends, or of those that put a pose in the one that is least out of the way of the peak. */
-    private Mend nearest(List<Mend> mends, ClassPlan plan) {
-        String peak = plan.settings().peak();
-        if (peak == null) return mends.get(0);
-        return mends.stream()
-                .min(Comparator.comparingInt(mend -> legs(mend.edit(), catalogue.pose(peak))))
-                .orElseThrow();
-    }
-
-    private int legs(PlanEdit edit, Pose peak) {
-        if (!(edit instanceof PlanEdit.Insert insert) || !(insert.node() instanceof Step step) || step.pose() == null)
-            return 0;
-        return Way.legs(catalogue.pose(step.pose()).base(), peak.base());
     }
 
     /** Poses that would prepare the peak, or meet the theme, and that something other than the level stands against; what would do most first. */

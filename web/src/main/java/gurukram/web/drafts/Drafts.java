@@ -2,6 +2,7 @@ package gurukram.web.drafts;
 
 import gurukram.core.check.Checks;
 import gurukram.core.compose.Composer;
+import gurukram.core.compose.DraftTitles;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
 import gurukram.core.compose.brief.Wish;
@@ -126,13 +127,19 @@ class Drafts {
     UUID three(Teacher teacher, BriefForm form, Brief brief, long from, List<ClassPlan> before) {
         UUID set = UUID.randomUUID();
         List<ClassPlan> shown = new ArrayList<>(before);
-        List<Kept> kept = new ArrayList<>();
+        List<Draft> drafts = new ArrayList<>();
         long idea = from;
         for (int i = 0; i < SIDE_BY_SIDE; i++) {
             Draft draft = composer(teacher).another(brief, idea, shown);
             shown.add(draft.plan());
-            kept.add(new Kept(UUID.randomUUID(), set, i, draft.idea(), form.typed(), draft.plan()));
+            drafts.add(draft);
             idea = draft.idea() + 1;
+        }
+        DraftTitles titles = new DraftTitles(poses.of(teacher), editor.unfolderOf(teacher));
+        List<ClassPlan> told = titles.told(drafts.stream().map(Draft::plan).toList(), before);
+        List<Kept> kept = new ArrayList<>();
+        for (int i = 0; i < told.size(); i++) {
+            kept.add(new Kept(UUID.randomUUID(), set, i, drafts.get(i).idea(), form.typed(), told.get(i)));
         }
         store.keep(teacher, kept);
         return set;

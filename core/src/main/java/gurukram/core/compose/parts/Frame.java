@@ -1,6 +1,8 @@
 package gurukram.core.compose.parts;
 
 import gurukram.core.body.Base;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -15,53 +17,30 @@ import java.util.Set;
  * @param from the pose people stand in before the first pass
  */
 record Frame(String name, String from, List<List<String>> starts, Set<Base> bases, List<List<String>> ends) {
-    private static final Set<Base> FEET = EnumSet.of(Base.STANDING, Base.LUNGE);
-
     /** In the order of preference; what a group cannot do falls away. */
-    static final List<Frame> ALL = List.of(
-            new Frame(
-                    "dog",
-                    "downward-dog",
-                    List.of(List.of(), List.of("three-legged-dog", "plank-knee-to-nose")),
-                    FEET,
-                    List.of(
-                            List.of("plank", "low-push-up", "upward-dog", "downward-dog"),
-                            List.of("plank", "eight-points", "cobra", "downward-dog"),
-                            List.of("downward-dog"))),
-            new Frame(
-                    "fold",
-                    "mountain",
-                    List.of(List.of("raised-arms", "standing-fold"), List.of("chair", "standing-fold"), List.of()),
-                    FEET,
-                    List.of(
-                            List.of("half-lift", "standing-fold"),
-                            List.of("raised-arms", "prayer"),
-                            List.of("raised-arms", "mountain"))),
-            new Frame(
-                    "star",
-                    "mountain",
-                    List.of(List.of("five-pointed-star")),
-                    FEET,
-                    List.of(
-                            List.of("five-pointed-star", "goddess"),
-                            List.of("wide-half-lift", "wide-fold"),
-                            List.of("five-pointed-star", "horse-stance"))),
-            new Frame(
-                    "upright",
-                    "mountain",
-                    List.of(List.of("raised-arms"), List.of("chair"), List.of("palm-tree"), List.of()),
-                    EnumSet.of(Base.STANDING),
-                    List.of(List.of("raised-arms", "prayer"), List.of("prayer"), List.of("mountain"))),
-            new Frame(
-                    "all fours",
-                    "table",
-                    List.of(List.of("cow"), List.of()),
-                    EnumSet.of(Base.HANDS_AND_KNEES, Base.KNEELING, Base.CHILD),
-                    List.of(List.of("cow", "cat"), List.of("childs-pose"), List.of("cow", "wide-childs-pose"))),
-            new Frame(
-                    "seat",
-                    "easy-seat",
-                    List.of(List.of("seated-cow"), List.of()),
-                    EnumSet.of(Base.SEATED),
-                    List.of(List.of("seated-cow", "seated-cat"), List.of("seated-cow", "easy-seat-twist"), List.of())));
+    static final List<Frame> ALL = Lines.of("frames").map(Frame::read).toList();
+
+    /** {@code seat; from easy-seat; bases seated; begins seated-cow | -; ends seated-cow seated-cat | -}. */
+    private static Frame read(String line) {
+        String[] parts = line.split("; ");
+        Set<Base> bases = EnumSet.noneOf(Base.class);
+        for (String base : after("bases", parts[2]).split(" ")) bases.add(Base.parse(base));
+        return new Frame(
+                parts[0],
+                after("from", parts[1]),
+                ways(after("begins", parts[3])),
+                Collections.unmodifiableSet(bases),
+                ways(after("ends", parts[4])));
+    }
+
+    private static String after(String word, String part) {
+        if (!part.startsWith(word + " ")) throw new IllegalStateException("“" + part + "” should say “" + word + "”");
+        return part.substring(word.length() + 1);
+    }
+
+    private static List<List<String>> ways(String text) {
+        return Arrays.stream(text.split(" \\| "))
+                .map(way -> way.equals("-") ? List.<String>of() : List.of(way.split(" ")))
+                .toList();
+    }
 }

@@ -32,101 +32,15 @@ final class Salutes {
      */
     private record Form(String name, boolean sided, List<String> moves) {}
 
-    private static final List<Form> FORMS = List.of(
-            new Form(
-                    "long salute",
-                    true,
-                    List.of(
-                            "raised-arms",
-                            "standing-fold",
-                            "<low-lunge",
-                            "downward-dog",
-                            "plank",
-                            "low-push-up",
-                            "upward-dog",
-                            "downward-dog",
-                            ">low-lunge",
-                            "standing-fold",
-                            "raised-arms",
-                            "prayer")),
-            new Form(
-                    "long salute",
-                    true,
-                    List.of(
-                            "raised-arms",
-                            "standing-fold",
-                            "<low-lunge",
-                            "downward-dog",
-                            "plank",
-                            "eight-points",
-                            "cobra",
-                            "downward-dog",
-                            ">low-lunge",
-                            "standing-fold",
-                            "raised-arms",
-                            "prayer")),
-            new Form(
-                    "chair salute",
-                    false,
-                    List.of(
-                            "chair",
-                            "standing-fold",
-                            "plank",
-                            "low-push-up",
-                            "upward-dog",
-                            "downward-dog",
-                            "half-lift",
-                            "standing-fold",
-                            "chair",
-                            "mountain")),
-            new Form(
-                    "plank salute",
-                    false,
-                    List.of(
-                            "raised-arms",
-                            "standing-fold",
-                            "plank",
-                            "eight-points",
-                            "cobra",
-                            "downward-dog",
-                            "half-lift",
-                            "standing-fold",
-                            "raised-arms",
-                            "prayer")),
-            new Form(
-                    "lunge salute",
-                    true,
-                    List.of(
-                            "raised-arms",
-                            "standing-fold",
-                            "<low-lunge",
-                            "downward-dog",
-                            ">low-lunge",
-                            "standing-fold",
-                            "raised-arms",
-                            "prayer")),
-            new Form(
-                    "lunge salute",
-                    true,
-                    List.of(
-                            "raised-arms",
-                            "standing-fold",
-                            "<knee-down-lunge-hands",
-                            "downward-dog",
-                            ">knee-down-lunge-hands",
-                            "standing-fold",
-                            "raised-arms",
-                            "prayer")),
-            new Form(
-                    "half salute",
-                    false,
-                    List.of("raised-arms", "standing-fold", "half-lift", "standing-fold", "raised-arms", "prayer")),
-            new Form(
-                    "half salute",
-                    false,
-                    List.of("chair", "standing-fold", "half-lift", "standing-fold", "chair", "mountain")),
-            new Form("star salute", false, List.of("five-pointed-star", "goddess", "five-pointed-star", "prayer")),
-            new Form("arm salute", false, List.of("raised-arms", "prayer")));
+    private static final List<Form> FORMS =
+            Lines.of("salutes").map(Salutes::form).toList();
+
+    /** {@code half salute, no sides: raised-arms, standing-fold, ...}. */
+    private static Form form(String line) {
+        String[] parts = line.split(": ", 2);
+        String[] about = parts[0].split(", ");
+        return new Form(about[0], about[1].equals("both sides"), List.of(parts[1].split(", ")));
+    }
 
     private static final double SHORT = 7;
     private static final double MIDDLE = 9;

@@ -1,0 +1,146 @@
+package gurukram.core.compose;
+
+import gurukram.core.check.Checks;
+import gurukram.core.check.Finding;
+import gurukram.core.check.Mend;
+import gurukram.core.check.Report;
+import gurukram.core.check.Severity;
+import gurukram.core.compose.parts.FlowPart;
+import gurukram.core.compose.search.Clock;
+import gurukram.core.compose.search.Doses;
+import gurukram.core.compose.search.Way;
+import gurukram.core.fit.Fit;
+import gurukram.core.fit.FitAnswer;
+import gurukram.core.fit.FitRequest;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Score;
+import gurukram.core.score.Unfolder;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** The last of a draft: fitted to its slot, judged, and mended where a mend is a draft's to take. */
+final class Finishing {
+    private static final int MOST_MENDS = 20;
+    /** As near to the minute as a breath allows, where it can be; else within the usual tolerance. */
+    private static final long NEAR_MS = 5_000;
+
+    private static final FitRequest.Freedom RANGES = new FitRequest.Freedom(false, false, false, false, false);
+    private static final FitRequest.Freedom ROUNDS = new FitRequest.Freedom(true, false, false, false, false);
+    /** Findings whose mends belong to a draft; the others are the teacher's to decide. */
+    private static final Set<String> MENDED = Set.of(
+            "preparation",
+            "prop-fetch",
+            "cautions",
+            "counterpose",
+            "opposites",
+            "rest",
+            "high-risk",
+            "sides-uneven",
+            "cold-wrists",
+            "above-level");
+    /** What is mended in a class that is the teacher's own already. */
+    private static final Set<String> LED = Set.of("preparation", "counterpose", "high-risk");
+
+    private final PoseCatalogue catalogue;
+    private final Unfolder unfolder;
+    private final Checks checks;
+    private final Clock clock;
+
+    Finishing(PoseCatalogue catalogue, Unfolder unfolder, Checks checks, Clock clock) {
+        this.catalogue = catalogue;
+        this.unfolder = unfolder;
+        this.checks = checks;
+        this.clock = clock;
+    }
+
+    /** A teacher's own class that was led to a peak: only what leading there asks for is mended. */
+    ClassPlan led(ClassPlan plan) {
+        ClassPlan now = plan;
+        for (int i = 0; i < MOST_MENDS; i++) {
+            Report report = checks.report(now);
+            Optional<Mend> mend = mend(now, report, LED);
+            if (mend.isEmpty()) break;
+            now = mend.get().edit().applyTo(now);
+        }
+        return now;
+    }
+
+    /** A class and how far it is from what a draft has to be; 0 is all right. */
+    record Candidate(ClassPlan plan, Report report, long totalMs, long misses) {}
+
+    /** Fitted to the slot, as near to the minute as it goes; with other rounds where the poses there are do not fill it. */
+    ClassPlan fitted(ClassPlan plan) {
+        for (long tolerance : new long[] {NEAR_MS, FitRequest.TOLERANCE_MS}) {
+            FitRequest request = new FitRequest(clock.slotMs(), tolerance, null, RANGES);
+            if (new Fit(catalogue, unfolder).fit(plan, request) instanceof FitAnswer.Fits fits) return fits.plan();
+        }
+        return withRounds(plan);
+    }
+
+    /** Where the poses there are do not fill the slot, rounds do; those of the main flow stay three. */
+    private ClassPlan withRounds(ClassPlan plan) {
+        Flow main = plan.find(FlowPart.MAIN_FLOW).map(Flow.class::cast).orElse(null);
+        ClassPlan locked = plan;
+        if (main != null) locked = new PlanEdit.Change(main.with(main.marks().lock(true))).applyTo(plan);
+        FitRequest request = new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, ROUNDS);
+        if (!(new Fit(catalogue, unfolder).fit(locked, request) instanceof FitAnswer.Fits fits)) return plan;
+        return main == null ? fits.plan() : new PlanEdit.Change(main).applyTo(fits.plan());
+    }
+
+    /** What the checks would mend, mended, as far as that is a draft's to do. @param kept parts that stay as they are */
+    Candidate mended(ClassPlan plan, Set<NodeId> kept) {
+        ClassPlan now = plan;
+        Report report = checks.report(now);
+        for (int i = 0; i < MOST_MENDS; i++) {
+            Optional<Mend> mend = mend(now, report, MENDED);
+            if (mend.isEmpty()) break;
+            ClassPlan after = mend.get().edit().applyTo(now);
+            now = fitted(after);
+            report = checks.report(now);
+        }
+        now = Doses.settled(now, kept);
+        Score score = unfolder.unfold(now, null);
+        long misses = 0;
+        for (Finding finding : report.findings()) {
+            if (finding.severity() == Severity.MUST) misses += 100;
+            else if (finding.rule().equals("preparation")) misses += 50;
+            else if (finding.severity() == Severity.LOOK)
+                misses += finding.rule().equals("cautions") ? 20 : 1;
+        }
+        if (Math.abs(score.totalMs() - clock.slotMs()) > FitRequest.TOLERANCE_MS) misses += 40;
+        if (!score.isEven()) misses += 100;
+        return new Candidate(now, report, score.totalMs(), misses);
+    }
+
+    private Optional<Mend> mend(ClassPlan plan, Report report, Set<String> rules) {
+        for (Finding finding : report.findings()) {
+            if (finding.severity() == Severity.INFO || !rules.contains(finding.rule())) continue;
+            List<Mend> mends = checks.mends(checks.subject(plan), finding);
+            if (!mends.isEmpty()) return Optional.of(nearest(mends, plan));
+        }
+        return Optional.empty();
+    }
+
+    /** The first of the mends, or of those that put a pose in the one that is least out of the way of the peak. */
+    private Mend nearest(List<Mend> mends, ClassPlan plan) {
+        String peak = plan.settings().peak();
+        if (peak == null) return mends.get(0);
+        return mends.stream()
+                .min(Comparator.comparingInt(mend -> legs(mend.edit(), catalogue.pose(peak))))
+                .orElseThrow();
+    }
+
+    private int legs(PlanEdit edit, Pose peak) {
+        if (!(edit instanceof PlanEdit.Insert insert) || !(insert.node() instanceof Step step) || step.pose() == null)
+            return 0;
+        return Way.legs(catalogue.pose(step.pose()).base(), peak.base());
+    }
+}
