@@ -10,6 +10,7 @@ import gurukram.web.shared.Teacher;
 import gurukram.web.support.BrowserTests;
 import gurukram.web.support.TestApp;
 import java.util.List;
+import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 /** A class is written and changed on the score page, mostly by keyboard. */
@@ -223,6 +224,9 @@ class ScoreJourneyTest extends BrowserTests {
         keys("Control+v");
         assertThat(row("tide").locator(".round-change")).hasText("warrior 1 for low lunge");
         assertThat(row("Tree")).hasCount(1);
+        Assertions.assertNull(
+                page.evaluate("() => sessionStorage.getItem('gurukram-notes')"),
+                "what was taken waits for no notes page");
         axeFindsNothing();
     }
 
