@@ -206,7 +206,7 @@ document.addEventListener('alpine:init', () => {
       new ResizeObserver(measure).observe(document.getElementById('head'));
       overview.watch();
       selection.show();
-      panel.follow();
+      panel.begin();
       root.dataset.ready = 'yes';
     },
   }));

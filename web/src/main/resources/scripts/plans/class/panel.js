@@ -53,6 +53,12 @@ export function follow(id = selection.marked()?.dataset.row ?? 'class') {
   if (isOpen()) timer = setTimeout(load, 120);
 }
 
+/** The page comes with the panel of the class: only what is marked later has to be asked for. */
+export function begin() {
+  node = 'class';
+  if (!panel().childElementCount) follow(node);
+}
+
 export function refresh() {
   follow(node || undefined);
 }

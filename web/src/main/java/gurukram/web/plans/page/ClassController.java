@@ -17,6 +17,7 @@ import gurukram.web.plans.edit.TreeEdit;
 import gurukram.web.plans.field.FieldEdit;
 import gurukram.web.plans.field.Refusal;
 import gurukram.web.plans.page.EditAnswers.Asked;
+import gurukram.web.plans.panel.Panels;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
@@ -39,6 +40,7 @@ public class ClassController {
     private final ClassEditor editor;
     private final ClassPages pages;
     private final EditAnswers answers;
+    private final Panels panels;
     private final Poses poses;
     private final Supplier<NodeId> newIds;
 
@@ -47,12 +49,14 @@ public class ClassController {
             ClassEditor editor,
             ClassPages pages,
             EditAnswers answers,
+            Panels panels,
             Poses poses,
             RandomGenerator random) {
         this.store = store;
         this.editor = editor;
         this.pages = pages;
         this.answers = answers;
+        this.panels = panels;
         this.poses = poses;
         this.newIds = () -> NodeId.random(random);
     }
@@ -71,6 +75,8 @@ public class ClassController {
         View view = View.of(level, stored.plan().settings());
         String told = (model.getAttribute("told") instanceof String words ? words + " " : "") + view.told();
         model.addAttribute("page", pages.page(teacher, stored, view, Notice.of(told.strip()), null));
+        model.addAttribute("panel", panels.of(teacher, stored, NodeId.CLASS.value(), view, null));
+        model.addAttribute("classId", id);
         return "plans/class";
     }
 
