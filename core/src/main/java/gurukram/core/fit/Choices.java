@@ -32,6 +32,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What may change in a plan, part by part: which other doses a step may have, how many rounds a flow.
@@ -64,7 +65,7 @@ public final class Choices {
     private final ClassPlan plan;
     private final FitRequest request;
     private final PoseCatalogue catalogue;
-    private final Level level;
+    private final @Nullable Level level;
     private final Set<NodeId> unlocked;
 
     /** @param unlocked parts whose lock is not looked at, to see what it costs */
@@ -174,7 +175,7 @@ public final class Choices {
         }
         boolean fixed =
                 locked || isLocked(step.id(), step.marks()) || (twin != null && isLocked(twin.id(), twin.marks()));
-        if (fixed || step.isLeftOutFor(level) && level != null) return frozen;
+        if (fixed || level != null && step.isLeftOutFor(level)) return frozen;
         boolean rest = section.role() == SectionRole.REST;
         if (rest && !request.freedom().rest()) return frozen;
         Dose now = ChosenDose.of(step, level);
@@ -209,13 +210,13 @@ public final class Choices {
         return peak ? Amounts.PEAK_BREATH : Amounts.BREATH;
     }
 
-    private static Side oneSide(Step step) {
+    private static @Nullable Side oneSide(Step step) {
         SideRule rule = step.sides() instanceof SideRule.Compound compound ? compound.base() : step.sides();
         return rule instanceof SideRule.Only only ? only.side() : null;
     }
 
     /** The step that does the same on the other side, in the same section and not taken yet. */
-    private Step twin(Step step, Section section, Set<NodeId> done) {
+    private @Nullable Step twin(Step step, Section section, Set<NodeId> done) {
         for (Item item : section.items()) {
             if (!(item instanceof Step other) || done.contains(other.id()) || other.pose() == null) continue;
             boolean mirrors = other.pose().equals(step.pose())
@@ -245,8 +246,9 @@ public final class Choices {
             for (int s = seconds - seconds / 2 / 15 * 15; s <= seconds + seconds / 2 / 15 * 15; s += 15) {
                 if (s <= most(now)) doses.add(now instanceof Dose.Open ? new Dose.Open(s) : new Dose.OwnPace(s));
             }
-        } else if (request.freedom().usualRanges() && poseAt(step) != null) {
-            doses = usual(step, now);
+        } else if (request.freedom().usualRanges()) {
+            Pose pose = poseAt(step);
+            if (pose != null) doses = usual(pose, now);
         }
         if (step.sides() instanceof SideRule.Alternating rule && !rule.aSide()) {
             doses = doses.stream().filter(d -> d.equals(now) || isEven(d)).toList();
@@ -262,8 +264,9 @@ public final class Choices {
         return !(dose instanceof Reps reps) || reps.reps() % 2 == 0;
     }
 
-    private List<Dose> usual(Step step, Dose now) {
-        Dose range = poseAt(step).doses().get(level == null ? plan.settings().level() : level);
+    private List<Dose> usual(Pose pose, Dose now) {
+        Dose range = pose.doses().get(level == null ? plan.settings().level() : level);
+        if (range == null) return List.of(now);
         Dose low = range.at(Dose.Reading.LOW);
         Dose high = range.at(Dose.Reading.HIGH);
         if (low.getClass() != now.getClass()) return List.of(now);
@@ -280,7 +283,7 @@ public final class Choices {
         return List.of(now);
     }
 
-    private Pose poseAt(Step step) {
+    private @Nullable Pose poseAt(Step step) {
         String pose = level == null ? step.pose() : step.poseFor(level);
         return pose == null ? null : catalogue.pose(pose);
     }

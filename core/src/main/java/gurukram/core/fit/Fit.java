@@ -23,8 +23,10 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Fits a class to a length: the least change of what is written, exactly, and always the same for the same class.
@@ -167,7 +169,7 @@ public final class Fit {
     private final class Run {
         private final ClassPlan plan;
         private final FitRequest request;
-        private final Level level;
+        private final @Nullable Level level;
         private final Set<NodeId> unlocked;
         private final Map<NodeId, Section> sectionOf = new HashMap<>();
         private final Map<List<Node>, Long> works = new HashMap<>();
@@ -175,7 +177,7 @@ public final class Fit {
         private List<Choices.Part> parts = List.of();
         private long shortest = Long.MAX_VALUE;
         private long longest = -1;
-        private Best best;
+        private @Nullable Best best;
 
         Run(ClassPlan plan, FitRequest request, Set<NodeId> unlocked) {
             this.plan = plan;
@@ -281,7 +283,7 @@ public final class Fit {
         }
 
         private Score mini(List<Node> form) {
-            Section section = sectionOf.get(form.get(0).id());
+            Section section = Objects.requireNonNull(sectionOf.get(form.get(0).id()), "every part stands in a section");
             return unfolder.unfold(new ClassPlan(plan.settings(), List.of(section.withChildren(form))), level);
         }
 
@@ -322,7 +324,8 @@ public final class Fit {
             choose(scenario, trimmed, choices, fixed);
         }
 
-        private Choice choice(Choices.Part part, Long way, long overhead, ClassPlan standing, List<Node> stands) {
+        private Choice choice(
+                Choices.Part part, @Nullable Long way, long overhead, ClassPlan standing, List<Node> stands) {
             List<Choice.Option> options = new ArrayList<>();
             Map<Integer, Long> byRounds = new HashMap<>();
             for (int k = 0; k < part.forms().size(); k++) {
@@ -384,7 +387,9 @@ public final class Fit {
             return sum;
         }
 
+        /** Only after a search that found something. */
         FitAnswer fits() {
+            Best best = Objects.requireNonNull(this.best, "nothing was found");
             ClassPlan fitted = best.trimmed;
             List<PlanEdit> edits = new ArrayList<>();
             List<FitAnswer.Change> changes = new ArrayList<>();

@@ -3,6 +3,7 @@ package gurukram.core.fit;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Millis;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a class is to be fitted to.
@@ -12,7 +13,8 @@ import gurukram.core.time.Millis;
  * @param level the line that is fitted; null is the base line
  * @param freedom what may change
  */
-public record FitRequest(long targetMs, long toleranceMs, Level level, Freedom freedom) {
+public record FitRequest(
+        long targetMs, long toleranceMs, @Nullable Level level, Freedom freedom) {
     public static final long TOLERANCE_MS = 30L * Millis.SECOND;
 
     /**
@@ -37,7 +39,7 @@ public record FitRequest(long targetMs, long toleranceMs, Level level, Freedom f
     }
 
     /** To the minutes of a slot, within the usual tolerance. */
-    public static FitRequest toMinutes(int minutes, Level level, Freedom freedom) {
+    public static FitRequest toMinutes(int minutes, @Nullable Level level, Freedom freedom) {
         return new FitRequest((long) minutes * Millis.MINUTE, TOLERANCE_MS, level, freedom);
     }
 

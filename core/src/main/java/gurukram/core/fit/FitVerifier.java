@@ -24,6 +24,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Looks at a fitted class from outside, knowing nothing of how it was found: what was promised must hold. */
 final class FitVerifier {
@@ -72,7 +73,7 @@ final class FitVerifier {
                 .anyMatch(child -> unlocked.contains(child.id()) || unlockedInside(child, unlocked));
     }
 
-    private static void changed(ClassPlan before, Node now, Level level, List<String> problems) {
+    private static void changed(ClassPlan before, Node now, @Nullable Level level, List<String> problems) {
         Node old = before.find(now.id()).orElse(null);
         if (old == null) {
             problems.add(now.id() + " is new");
@@ -121,7 +122,7 @@ final class FitVerifier {
         if (is < least || (!request.freedom().rest() && is != was)) problems.add("the final rest has been shortened");
     }
 
-    private long restMs(ClassPlan plan, Level level) {
+    private long restMs(ClassPlan plan, @Nullable Level level) {
         Set<NodeId> rest = new HashSet<>();
         for (Section section : plan.sections()) if (section.role() == SectionRole.REST) rest.add(section.id());
         return unfolder.unfold(plan, level).moments().stream()

@@ -13,9 +13,10 @@ import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /** What fitting changes, in a teacher's words. */
-record FitWords(PoseCatalogue catalogue, Level level) {
+record FitWords(PoseCatalogue catalogue, @Nullable Level level) {
     String name(Node node) {
         return new Naming(catalogue).inSentence(node);
     }

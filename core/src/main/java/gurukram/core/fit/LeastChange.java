@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One option of every choice, so that the lengths sum into a window at the least cost; of equal cost as near the target as
@@ -31,16 +32,20 @@ final class LeastChange {
     private static final class Label {
         final long length;
         final long cost;
-        final Label before;
+        final @Nullable Label before;
         final int option;
         /** Its place among the labels of its stage, the better prefix first. */
         int rank;
 
-        Label(long length, long cost, Label before, int option) {
+        Label(long length, long cost, @Nullable Label before, int option) {
             this.length = length;
             this.cost = cost;
             this.before = before;
             this.option = option;
+        }
+
+        int prefix() {
+            return before == null ? 0 : before.rank;
         }
     }
 
@@ -69,6 +74,7 @@ final class LeastChange {
     }
 
     /** The best picks that cost at most so much; null when there are none. */
+    @Nullable
     Picks solve(long most) {
         long least = bound();
         if (least > most) return null;
@@ -83,7 +89,7 @@ final class LeastChange {
         }
     }
 
-    private Picks within(long allowed) {
+    private @Nullable Picks within(long allowed) {
         List<Label> order = List.of(new Label(0, 0, null, -1));
         for (int i = 0; i < choices.size(); i++) {
             List<Choice.Option> options = choices.get(i).options();
@@ -121,15 +127,12 @@ final class LeastChange {
 
     /** The order of the earliest difference: the lower option first. */
     private static final Comparator<Label> PREFIX =
-            Comparator.comparing((Label label) -> label.before.rank).thenComparing(label -> label.option);
+            Comparator.comparing(Label::prefix).thenComparing(label -> label.option);
 
     private Picks picks(Label last) {
         int[] options = new int[choices.size()];
-        Label label = last;
-        for (int i = options.length - 1; i >= 0; i--) {
-            options[i] = label.option;
-            label = label.before;
-        }
+        int i = options.length;
+        for (Label label = last; label.before != null; label = label.before) options[--i] = label.option;
         return new Picks(options, last.length, last.cost);
     }
 

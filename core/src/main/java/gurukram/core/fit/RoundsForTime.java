@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How many rounds of a flow fill a time. Rounds that take turns with the sides come in even numbers, so both even neighbours
@@ -29,7 +30,8 @@ public record RoundsForTime(double exactly, Optional<Offer> below, Optional<Offe
     public record Offer(int rounds, long lengthMs) {}
 
     /** {@link Refused} when there is no such flow. */
-    public static RoundsForTime of(ClassPlan plan, NodeId flowId, long timeMs, Level level, Unfolder unfolder) {
+    public static RoundsForTime of(
+            ClassPlan plan, NodeId flowId, long timeMs, @Nullable Level level, Unfolder unfolder) {
         Flow flow = plan.find(flowId)
                 .filter(Flow.class::isInstance)
                 .map(Flow.class::cast)
@@ -53,7 +55,7 @@ public record RoundsForTime(double exactly, Optional<Offer> below, Optional<Offe
         return new RoundsForTime(exactly(below, above, timeMs), Optional.ofNullable(below), Optional.ofNullable(above));
     }
 
-    private static double exactly(Offer below, Offer above, long timeMs) {
+    private static double exactly(@Nullable Offer below, @Nullable Offer above, long timeMs) {
         if (above == null) return below == null ? 0 : below.rounds();
         int from = below == null ? 0 : below.rounds();
         long fromMs = below == null ? 0 : below.lengthMs();
@@ -66,7 +68,7 @@ public record RoundsForTime(double exactly, Optional<Offer> below, Optional<Offe
                 && flow.settings().sides().leads() == Leads.ALTERNATING;
     }
 
-    private static long length(ClassPlan plan, Flow flow, int rounds, Level level, Unfolder unfolder) {
+    private static long length(ClassPlan plan, Flow flow, int rounds, @Nullable Level level, Unfolder unfolder) {
         ClassPlan with = new PlanEdit.Change(flow.with(flow.settings().withRounds(rounds))).applyTo(plan);
         NodeTotal total = unfolder.unfold(with, level).totals().get(flow.id());
         return total == null ? 0 : total.lengthMs();

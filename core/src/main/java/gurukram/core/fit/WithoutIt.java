@@ -5,6 +5,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.pose.Level;
 import gurukram.core.score.Unfolder;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a class would be without one of its parts.
@@ -14,7 +15,7 @@ import gurukram.core.score.Unfolder;
  */
 public record WithoutIt(long beforeMs, long afterMs) {
     /** {@link gurukram.core.text.Refused} when the part is no longer there. */
-    public static WithoutIt of(ClassPlan plan, NodeId part, Level level, Unfolder unfolder) {
+    public static WithoutIt of(ClassPlan plan, NodeId part, @Nullable Level level, Unfolder unfolder) {
         long before = unfolder.unfold(plan, level).totalMs();
         ClassPlan without = new PlanEdit.Remove(part).applyTo(plan);
         return new WithoutIt(before, unfolder.unfold(without, level).totalMs());

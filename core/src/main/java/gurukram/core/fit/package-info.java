@@ -4,4 +4,7 @@
  *
  * <p>Imports: body, dose, plan, plan.edit, plan.settings, pose, score, text, time.
  */
+@NullMarked
 package gurukram.core.fit;
+
+import org.jspecify.annotations.NullMarked;

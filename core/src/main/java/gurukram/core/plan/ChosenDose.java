@@ -5,6 +5,8 @@ import gurukram.core.dose.Range;
 import gurukram.core.pose.Level;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** Changing how much a step asks for on one line of the class. */
 public final class ChosenDose {
@@ -16,7 +18,7 @@ public final class ChosenDose {
      *
      * @param level null is the base line
      */
-    public static Step in(Step step, Level level, Dose chosen) {
+    public static Step in(Step step, @Nullable Level level, Dose chosen) {
         Layer from = null;
         for (Layer layer : step.layers()) {
             boolean holds =
@@ -31,14 +33,14 @@ public final class ChosenDose {
                 continue;
             }
             Layer.Become become = (Layer.Become) layer.edit();
-            Dose dose = around(become.dose(), chosen);
+            Dose dose = around(Objects.requireNonNull(become.dose(), "the layer was chosen for its dose"), chosen);
             layers.add(new Layer(layer.id(), layer.when(), new Layer.Become(become.pose(), become.sides(), dose)));
         }
         return step.withLayers(layers);
     }
 
     /** What the step asks for on the line, ranges settled. */
-    public static Dose of(Step step, Level level) {
+    public static Dose of(Step step, @Nullable Level level) {
         Dose dose = level == null ? step.dose() : step.doseFor(level);
         return dose.at(Dose.Reading.CHOSEN);
     }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import org.jspecify.annotations.Nullable;
 
 /** A class as it is written: settings and sections. Immutable; {@link PlanEdit} makes one of another. */
 public record ClassPlan(ClassSettings settings, List<Section> sections) {
@@ -60,7 +61,7 @@ public record ClassPlan(ClassSettings settings, List<Section> sections) {
     }
 
     /** The flow a node stands in, also by a link of it; null outside flows. */
-    public Flow flowAround(NodeId id) {
+    public @Nullable Flow flowAround(NodeId id) {
         Node parent = parentOf(id).orElse(null);
         if (parent instanceof Link link) return flowAround(link.id());
         return parent instanceof Flow flow ? flow : null;

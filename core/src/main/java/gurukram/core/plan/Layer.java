@@ -8,6 +8,7 @@ import gurukram.core.plan.settings.Required;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.text.Refused;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A guarded edit of the step it stands under: for some levels, rounds or passes the step becomes another, is left out, or
@@ -28,7 +29,10 @@ public record Layer(NodeId id, When when, Edit edit) implements Node {
     public sealed interface Edit {}
 
     /** Replaces or re-doses: what is null stays as it is. */
-    public record Become(String pose, SideRule sides, Dose dose) implements Edit {
+    public record Become(
+            @Nullable String pose,
+            @Nullable SideRule sides,
+            @Nullable Dose dose) implements Edit {
         public Become {
             if (pose == null && sides == null && dose == null) throw new Refused("This layer changes nothing.");
         }
@@ -64,7 +68,7 @@ public record Layer(NodeId id, When when, Edit edit) implements Node {
     }
 
     /** The step it puts in; null when it puts in none. */
-    public Step inserted() {
+    public @Nullable Step inserted() {
         if (edit instanceof Before before) return before.step();
         return edit instanceof After after ? after.step() : null;
     }

@@ -3,6 +3,7 @@ package gurukram.core.plan;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /** What the parts of a plan are called: by themselves ({@code Half moon}), and inside a sentence ({@code half moon}). */
 public record Naming(PoseCatalogue catalogue) {
@@ -10,12 +11,12 @@ public record Naming(PoseCatalogue catalogue) {
     private static final String FLOW = "Flow";
 
     /** @param pose null is open time without a pose */
-    public static String of(Pose pose) {
+    public static String of(@Nullable Pose pose) {
         return pose == null ? OPEN_TIME : pose.name();
     }
 
     /** @param pose null is open time without a pose */
-    public static String inSentence(Pose pose) {
+    public static String inSentence(@Nullable Pose pose) {
         return of(pose).toLowerCase(Locale.ROOT);
     }
 
@@ -26,12 +27,12 @@ public record Naming(PoseCatalogue catalogue) {
     }
 
     /** @param pose the id of a pose; null is open time without one */
-    public String pose(String pose) {
+    public String pose(@Nullable String pose) {
         return of(pose == null ? null : catalogue.pose(pose));
     }
 
     /** @param pose the id of a pose; null is open time without one */
-    public String poseInSentence(String pose) {
+    public String poseInSentence(@Nullable String pose) {
         return pose(pose).toLowerCase(Locale.ROOT);
     }
 

@@ -2,9 +2,10 @@ package gurukram.core.plan;
 
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** Where a node stands: in a parent, after a sibling; {@code after} is null for the first. */
-public record Place(NodeId parent, NodeId after) {
+public record Place(NodeId parent, @Nullable NodeId after) {
 
     static Optional<Place> among(NodeId parent, List<? extends Node> siblings, NodeId id) {
         NodeId before = null;

@@ -8,6 +8,7 @@ import gurukram.core.plan.settings.Style;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.text.Plain;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A part of the class with a role.
@@ -16,7 +17,7 @@ import java.util.List;
  * @param cueing way of cueing; null follows the style of the class
  */
 public record Section(
-        NodeId id, SectionRole role, String name, Cueing cueing, List<Item> items, Texts texts, Marks marks)
+        NodeId id, SectionRole role, String name, @Nullable Cueing cueing, List<Item> items, Texts texts, Marks marks)
         implements Node {
     public static final int MOST_LETTERS = 80;
 
@@ -50,7 +51,7 @@ public record Section(
     }
 
     /** @param other null follows the style of the class */
-    public Section with(Cueing other) {
+    public Section with(@Nullable Cueing other) {
         return new Section(id, role, name, other, items, texts, marks);
     }
 

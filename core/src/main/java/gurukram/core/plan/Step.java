@@ -12,6 +12,7 @@ import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One pose with a dose and a side rule.
@@ -23,7 +24,7 @@ import java.util.function.Predicate;
  */
 public record Step(
         NodeId id,
-        String pose,
+        @Nullable String pose,
         SideRule sides,
         Dose dose,
         Timing timing,
@@ -58,7 +59,7 @@ public record Step(
         return new Refused("Only open time can stand without a pose.");
     }
 
-    public static Step of(NodeId id, String pose, SideRule sides, Dose dose) {
+    public static Step of(NodeId id, @Nullable String pose, SideRule sides, Dose dose) {
         return new Step(id, pose, sides, dose, Timing.USUAL, Texts.NONE, Marks.NONE, List.of(), List.of());
     }
 
@@ -73,7 +74,7 @@ public record Step(
     }
 
     /** The pose at a level outside rounds: the last layer that gives one there, else the base line's. */
-    public String poseFor(Level level) {
+    public @Nullable String poseFor(Level level) {
         String found = pose;
         for (Layer layer : layers) {
             boolean holds = !layer.when().needsFlow() && layer.when().holdsAt(level);
@@ -102,7 +103,7 @@ public record Step(
     }
 
     /** The dose at one level; null, or the base line's own dose, takes the difference away. */
-    public Step withDoseFor(Level level, Dose other) {
+    public Step withDoseFor(Level level, @Nullable Dose other) {
         List<Layer> changed = new ArrayList<>();
         Layer before = null;
         for (Layer layer : layers) {
@@ -126,7 +127,7 @@ public record Step(
     }
 
     /** Another pose at one level; null, or the base line's own pose, takes the difference away. */
-    public Step withPoseFor(Level level, String other) {
+    public Step withPoseFor(Level level, @Nullable String other) {
         String wanted = other == null || other.equals(pose) ? null : other;
         List<Layer> changed = new ArrayList<>();
         boolean done = wanted == null;

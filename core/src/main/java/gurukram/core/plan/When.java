@@ -6,6 +6,7 @@ import gurukram.core.text.Refused;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * When a layer or a link holds. A guard left open always holds.
@@ -14,7 +15,10 @@ import java.util.Set;
  * @param rounds the rounds of the flow; null for all
  * @param pass the first or second pass of a two-sided round only; null for both
  */
-public record When(Set<Level> levels, Rounds rounds, Integer pass) {
+public record When(
+        Set<Level> levels,
+        @Nullable Rounds rounds,
+        @Nullable Integer pass) {
     public static final When ALWAYS = new When(Set.of(), null, null);
 
     public When {
@@ -36,7 +40,7 @@ public record When(Set<Level> levels, Rounds rounds, Integer pass) {
     }
 
     /** @param level null is the base line, which only guards without levels hold for */
-    public boolean holdsAt(Level level) {
+    public boolean holdsAt(@Nullable Level level) {
         return levels.isEmpty() || (level != null && levels.contains(level));
     }
 
@@ -44,7 +48,7 @@ public record When(Set<Level> levels, Rounds rounds, Integer pass) {
      * @param round from 1, of so many {@code rounds}
      * @param passOfRound 1 or 2
      */
-    public boolean holds(Level level, int round, int rounds, int passOfRound) {
+    public boolean holds(@Nullable Level level, int round, int rounds, int passOfRound) {
         return holdsAt(level)
                 && (this.rounds == null || this.rounds.has(round, rounds))
                 && (pass == null || pass == passOfRound);

@@ -4,4 +4,7 @@
  *
  * <p>Imports: dose, plan.edit, plan.settings, pose, text.
  */
+@NullMarked
 package gurukram.core.plan;
+
+import org.jspecify.annotations.NullMarked;

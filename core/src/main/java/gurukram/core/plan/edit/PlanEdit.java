@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A change to a plan: a small closed set from which every change on the pages is made, each with its exact inverse.
@@ -39,7 +40,7 @@ public sealed interface PlanEdit {
     Set<NodeId> touches(ClassPlan before);
 
     /** Puts a node with all it holds into a parent, after a sibling; {@code after} null puts it first. */
-    record Insert(NodeId parent, NodeId after, Node node) implements PlanEdit {
+    record Insert(NodeId parent, @Nullable NodeId after, Node node) implements PlanEdit {
         @Override
         public ClassPlan applyTo(ClassPlan plan) {
             List<Node> children = new ArrayList<>(plan.childrenOf(parent));
@@ -79,7 +80,7 @@ public sealed interface PlanEdit {
         }
     }
 
-    record Move(NodeId node, NodeId parent, NodeId after) implements PlanEdit {
+    record Move(NodeId node, NodeId parent, @Nullable NodeId after) implements PlanEdit {
         @Override
         public ClassPlan applyTo(ClassPlan plan) {
             Node moved = nodeIn(plan, node);

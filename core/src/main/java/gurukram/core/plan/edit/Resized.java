@@ -64,14 +64,17 @@ public final class Resized {
         Step other = step.withDose(dose(step.dose()));
         List<Layer> layers = new ArrayList<>();
         for (Layer layer : step.layers()) {
-            boolean redoses = layer.edit() instanceof Layer.Become become && become.dose() != null;
-            layers.add(redoses ? new Layer(layer.id(), layer.when(), redosed((Layer.Become) layer.edit())) : layer);
+            layers.add(
+                    layer.edit() instanceof Layer.Become become
+                            ? new Layer(layer.id(), layer.when(), redosed(become))
+                            : layer);
         }
         return other.withLayers(layers);
     }
 
     private Layer.Become redosed(Layer.Become become) {
-        return new Layer.Become(become.pose(), become.sides(), dose(become.dose()));
+        Dose dose = become.dose();
+        return dose == null ? become : new Layer.Become(become.pose(), become.sides(), dose(dose));
     }
 
     private Dose dose(Dose dose) {
