@@ -8,7 +8,6 @@ import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
-import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
@@ -130,10 +129,10 @@ public final class Choices {
     private void trims(Flow flow, List<Trim> trims) {
         if (isLocked(flow.id(), flow.marks())) return;
         if (isOptional(flow.id(), flow.marks())) {
-            if (isBalanced(flow)) trims.add(new Trim(List.of(flow), weight(flow.marks()) * TRIM));
+            if (FlowBalance.isBalanced(flow)) trims.add(new Trim(List.of(flow), weight(flow.marks()) * TRIM));
             return;
         }
-        if (!isBalanced(flow)) return;
+        if (!FlowBalance.isBalanced(flow)) return;
         long needed = flow.steps().stream()
                 .filter(step -> !isOptional(step.id(), step.marks()))
                 .count();
@@ -307,8 +306,10 @@ public final class Choices {
     // --- flows
 
     private Part flow(Flow flow, Section section, boolean locked) {
-        boolean frozen =
-                locked || isLocked(flow.id(), flow.marks()) || section.role() == SectionRole.REST || !isBalanced(flow);
+        boolean frozen = locked
+                || isLocked(flow.id(), flow.marks())
+                || section.role() == SectionRole.REST
+                || !FlowBalance.isBalanced(flow);
         Part asWritten = new Part(flow.id(), List.of(List.of(flow)), List.of(0L));
         if (frozen) return asWritten;
         Map<Flow, Long> forms = new LinkedHashMap<>();
@@ -370,55 +371,12 @@ public final class Choices {
 
     private static int fewest(Flow flow, int now) {
         int fewest = 1;
-        for (When when : guards(flow)) {
+        for (When when : FlowBalance.guards(flow)) {
             if (when.rounds() == null || when.rounds().from() == null) continue;
             if (when.rounds().from() <= now)
                 fewest = Math.max(fewest, when.rounds().from());
         }
         return fewest;
-    }
-
-    private static List<When> guards(Flow flow) {
-        List<When> guards = new ArrayList<>();
-        flow.links().forEach(link -> {
-            guards.add(link.when());
-            link.steps().forEach(step -> step.layers().forEach(layer -> guards.add(layer.when())));
-        });
-        flow.steps().forEach(step -> step.layers().forEach(layer -> guards.add(layer.when())));
-        return guards;
-    }
-
-    /** Whether every round does the same on both sides, whatever their number. */
-    private static boolean isBalanced(Flow flow) {
-        FlowSettings settings = flow.settings();
-        boolean takesTurns =
-                settings.counting() != Counting.ONE_SIDE || settings.sides().leads() == Leads.ALTERNATING;
-        if (!takesTurns || guards(flow).stream().anyMatch(when -> when.pass() != null)) return false;
-        boolean oneSided = settings.counting() == Counting.ONE_SIDE;
-        for (Node child : flow.children()) {
-            List<Step> steps = child instanceof Link link ? link.steps() : List.of((Step) child);
-            for (Step step : steps) if (!isBalanced(step, oneSided)) return false;
-        }
-        return true;
-    }
-
-    private static boolean isBalanced(Step step, boolean oneSidedRounds) {
-        for (SideRule rule : rules(step)) {
-            SideRule plain = rule instanceof SideRule.Compound compound ? compound.base() : rule;
-            if (plain instanceof SideRule.Only || plain instanceof SideRule.Crossing) return false;
-        }
-        // a change in single rounds that take turns falls on one side
-        boolean byRound = step.layers().stream().anyMatch(layer -> layer.when().rounds() != null);
-        return !oneSidedRounds || !byRound;
-    }
-
-    private static List<SideRule> rules(Step step) {
-        List<SideRule> rules = new ArrayList<>(List.of(step.sides()));
-        for (Layer layer : step.layers()) {
-            if (layer.inserted() != null) rules.add(layer.inserted().sides());
-            if (layer.edit() instanceof Layer.Become become && become.sides() != null) rules.add(become.sides());
-        }
-        return rules;
     }
 
     /** Locked parts, each of which alone could be asked to give way. */

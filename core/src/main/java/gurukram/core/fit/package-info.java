@@ -1,6 +1,6 @@
 /**
- * Ending on the minute: the least change of a plan that gives it a length, exactly. Read {@code Fit}, then {@code Choices} (what
- * may change, how long it is, what it costs), {@code LeastChange} (the arithmetic of choosing), {@code FitVerifier}.
+ * Ending on the minute: the least change of a plan that gives it a length, exactly. Read {@code Fit}, {@code FitSearch}, then
+ * {@code Choices} (what may change, how long it is, what it costs), {@code LeastChange} (the arithmetic of choosing), {@code FitVerifier}.
  *
  * <p>Imports: body, dose, plan, plan.edit, plan.settings, pose, score, text, time.
  */

@@ -56,7 +56,7 @@ class FitBruteForceTest {
     private static Best tryEverything(ClassPlan plan, FitRequest request) {
         List<Choices.Trim> trims = new Choices(plan, request, Plans.CATALOGUE, Set.of()).trims();
         Best best = null;
-        for (int mask = 0; mask < 1 << Math.min(Fit.MOST_TRIMS, trims.size()); mask++) {
+        for (int mask = 0; mask < 1 << Math.min(FitSearch.MOST_TRIMS, trims.size()); mask++) {
             ClassPlan trimmed = plan;
             long cost = 0;
             for (int i = 0; i < trims.size(); i++) {
