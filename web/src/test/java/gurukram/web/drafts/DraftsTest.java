@@ -211,7 +211,9 @@ class DraftsTest {
         String set = draft("peak", "handstand", "level", "BEGINNER");
         assertThat(http.get(set).body()).contains("Handstand: it is for advanced classes.");
         String supervised = draft("peak", "crow", "supervised", "on");
-        assertThat(http.get(supervised).body()).contains("<span>Crow, by way of ").doesNotContain("four mats.");
+        assertThat(http.get(supervised).body())
+                .contains("<span>Crow, by way of ")
+                .doesNotContain("four mats.");
     }
 
     @Test
