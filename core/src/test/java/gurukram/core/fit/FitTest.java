@@ -159,12 +159,44 @@ class FitTest {
         assertTrue(by(text, -30_000, Freedom.ALL_BUT_REST) instanceof CannotFit);
         Fits fits = (Fits) by(text, -30_000, withRest);
         assertEquals(List.of("Final rest: 90 s > 60 s"), changes(fits));
-        long tight = 60_000;
-        FitAnswer answer =
-                FIT.fit(plan, new FitRequest(now - tight, 0, plan.settings().level(), withRest));
-        long least = (now - tight) * 8 / 100;
-        assertTrue(answer instanceof Fits, answer.toString());
-        assertTrue(30_000 >= least, "30 s are still more than 8 %");
+    }
+
+    @Test
+    void theFinalRestKeepsEightPercentOfTheClassItEnds() {
+        String text = "class: T\n- 20 min, hatha, beginner\nstanding:\n" + "chair, 10 breaths\n".repeat(15)
+                + "rest:\nfinal rest, 150 s\n";
+        Freedom withRest = new Freedom(false, false, false, false, true);
+        Fits fits = (Fits) by(text, -60_000, withRest);
+        assertEquals(List.of("Final rest: 150 s > 90 s"), changes(fits));
+        long shorter = fits.beforeMs() - 75_000;
+        assertTrue(shorter * 8 / 100 > 75_000, "75 s would be less than 8 % of " + shorter);
+        assertTrue(by(text, -75_000, withRest) instanceof CannotFit);
+    }
+
+    @Test
+    void aRangeThatWouldDoIfItWentOnIsNamedAndOneThatWouldNotIsNot() {
+        String further = "standing:\nchair, 3-10 breaths, at 5\n";
+        assertEquals(List.of("Let it go further: chair"), helps(by(further, 50_000, Freedom.WRITTEN)));
+        assertEquals(List.of(), helps(by(further, 70_000, Freedom.WRITTEN)), "more than half as much again");
+        String lower = "standing:\nchair, 2-20 breaths, at 10\n";
+        assertEquals(List.of("Let it go lower: chair"), helps(by(lower, -53_000, Freedom.WRITTEN)));
+        assertEquals(List.of(), helps(by(lower, -55_000, Freedom.WRITTEN)), "less than half of the two breaths");
+    }
+
+    private static List<String> helps(FitAnswer answer) {
+        return ((CannotFit) answer)
+                .helps().stream()
+                        .map(FitAnswer.Help::what)
+                        .filter(what -> what.startsWith("Let it go"))
+                        .toList();
+    }
+
+    @Test
+    void roundsOfAFlowThatWouldMakeTheSidesUnevenStay() {
+        String flow =
+                "salutations:\nflow \"salute\", 4 rounds, no sides, pace 5 s\n  raised arms, in\n  %s\nend flow\n";
+        assertTrue(by(flow.formatted("standing fold, out"), 10_000, Freedom.ALL_BUT_REST) instanceof Fits);
+        assertTrue(by(flow.formatted("low lunge, left, out"), 10_000, Freedom.ALL_BUT_REST) instanceof CannotFit);
     }
 
     @Test
