@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
@@ -76,7 +77,7 @@ public final class CatalogueReader {
         }
     }
 
-    private static <T> void add(List<T> list, T item) {
+    private static <T> void add(List<T> list, @Nullable T item) {
         if (item != null) list.add(item);
     }
 

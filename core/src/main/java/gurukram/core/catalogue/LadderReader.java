@@ -8,6 +8,7 @@ import gurukram.core.pose.PropUse;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** Reads one ladder from its entry. */
@@ -15,7 +16,7 @@ final class LadderReader {
     private LadderReader() {}
 
     /** The ladder, or null when something of it cannot be read; what is wrong is told to {@code places}. */
-    static Ladder read(JsonNode entry, String id, Places places) {
+    static @Nullable Ladder read(JsonNode entry, String id, Places places) {
         int before = places.count();
         PoseFields fields = new PoseFields(entry, id, places);
         String peak = fields.optional("peak");
@@ -31,7 +32,7 @@ final class LadderReader {
         return places.count() == before ? ladder : null;
     }
 
-    private static Ladder.Rung rung(JsonNode node, int number, String id, Places places) {
+    private static Ladder.@Nullable Rung rung(JsonNode node, int number, String id, Places places) {
         PoseFields fields = new PoseFields(node, id, places);
         String pose = fields.optional("pose");
         String does = fields.optional("does");

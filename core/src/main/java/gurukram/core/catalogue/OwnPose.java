@@ -9,6 +9,7 @@ import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,7 +31,7 @@ public final class OwnPose {
     }
 
     /** What was read; {@code pose} is null when something is wrong. */
-    public record Read(Pose pose, List<CatalogueProblem> problems) {}
+    public record Read(@Nullable Pose pose, List<CatalogueProblem> problems) {}
 
     /** Begins with all that a pose of the catalogue says; {@link IllegalArgumentException} when there is none of that id. */
     public static OwnPose like(Pose pose) {
@@ -104,7 +105,7 @@ public final class OwnPose {
         return new Read(places.count() == 0 ? pose : null, places.problems());
     }
 
-    private static Pose pose(JsonNode given, Places places) {
+    private static @Nullable Pose pose(JsonNode given, Places places) {
         ObjectNode entry = ((ObjectNode) given).deepCopy();
         String family = entry.path("family").asString("own");
         entry.remove("family");

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** The fields of one catalogue entry, read one by one; what is wrong is collected, not thrown. */
@@ -64,18 +65,19 @@ final class PoseFields {
         return texts;
     }
 
-    <E extends Enum<E>> E choice(String name, Class<E> type, E otherwise) {
+    @SuppressWarnings("NullAway") // null only beside a problem, and what has problems is not given out
+    <E extends Enum<E>> E choice(String name, Class<E> type, @Nullable E otherwise) {
         if (field(name).isMissingNode() && otherwise != null) return otherwise;
         E choice = choiceOrNull(name, type);
         if (choice == null && field(name).isMissingNode()) problem(name, name + " is missing");
         return choice;
     }
 
-    <E extends Enum<E>> E choiceOrNull(String name, Class<E> type) {
+    <E extends Enum<E>> @Nullable E choiceOrNull(String name, Class<E> type) {
         return field(name).isMissingNode() ? null : constant(name, optional(name), type);
     }
 
-    <E extends Enum<E>> E constant(String name, String word, Class<E> type) {
+    <E extends Enum<E>> @Nullable E constant(String name, String word, Class<E> type) {
         String constant = word.toUpperCase(Locale.ROOT).replace('-', '_').replace(' ', '_');
         for (E value : type.getEnumConstants()) if (value.name().equals(constant)) return value;
         problem(name, "%s: “%s” is none of %s".formatted(name, word, Arrays.toString(type.getEnumConstants())));
@@ -90,6 +92,7 @@ final class PoseFields {
         return value;
     }
 
+    @Nullable
     Integer millisOrNull(String name) {
         JsonNode seconds = field(name);
         return seconds.isMissingNode() ? null : (int) Math.round(seconds.asDouble(0) * 1000);

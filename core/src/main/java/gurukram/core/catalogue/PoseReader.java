@@ -26,6 +26,7 @@ import gurukram.core.text.Refused;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
 /** Reads one pose from its entry. */
@@ -37,7 +38,7 @@ final class PoseReader {
     }
 
     /** The pose, or null when something of it cannot be read; what is wrong is told to {@code places}. */
-    static Pose read(JsonNode entry, String id, String family, Places places) {
+    static @Nullable Pose read(JsonNode entry, String id, String family, Places places) {
         int before = places.count();
         PoseReader reader = new PoseReader(new PoseFields(entry, id, places));
         Pose pose = reader.pose(family);
@@ -121,7 +122,7 @@ final class PoseReader {
     }
 
     /** {@code gate: headstand 5}. */
-    private Gate gate() {
+    private @Nullable Gate gate() {
         String text = fields.optional("gate");
         if (text.isEmpty()) return null;
         if (text.matches("\\S+ [1-9]")) {
@@ -132,6 +133,7 @@ final class PoseReader {
         return null;
     }
 
+    @SuppressWarnings("NullAway") // null only beside a problem, and what has problems is not given out
     private Figure figure() {
         Map<String, String> texts = fields.texts("figure");
         if (texts.isEmpty()) {

@@ -11,6 +11,7 @@ import gurukram.core.pose.PoseCues;
 import gurukram.core.pose.PropUse;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -65,7 +66,7 @@ final class PoseWriter {
         word("leave", pose.leave());
         seconds("repSeconds", pose.repMillis());
         ArrayNode doses = entry.putArray("doses");
-        for (Level level : Level.values()) doses.add(pose.doses().get(level).toString());
+        for (Level level : Level.values()) doses.add(pose.range(level).toString());
     }
 
     private void body(Pose pose) {
@@ -131,11 +132,11 @@ final class PoseWriter {
         items.forEach(list::add);
     }
 
-    private void word(String name, Enum<?> value) {
+    private void word(String name, @Nullable Enum<?> value) {
         if (value != null) entry.put(name, low(value));
     }
 
-    private void seconds(String name, Integer millis) {
+    private void seconds(String name, @Nullable Integer millis) {
         if (millis != null) entry.put(name, millis / 1000.0);
     }
 

@@ -4,4 +4,7 @@
  *
  * <p>Imports: body, catalogue.rules, dose, figure, pose, text.
  */
+@NullMarked
 package gurukram.core.catalogue;
+
+import org.jspecify.annotations.NullMarked;

@@ -65,7 +65,7 @@ public final class AccidentalHold implements Check {
 
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
-        Step step = (Step) subject.node(finding.node());
+        Step step = subject.step(finding.node());
         int i = finding.moments().get(0);
         if (!(step.dose() instanceof Dose.Movement movement)
                 || movement.breaths().size() > 1) return List.of();

@@ -113,7 +113,7 @@ public final class AgainstBreath implements Check {
                     "Begin with " + name, PlanEdit.instead(subject.plan(), flow.withChildren(withLinks(flow, begun)))));
             return mends;
         }
-        Step step = (Step) subject.node(finding.node());
+        Step step = subject.step(finding.node());
         Step other = turned(step);
         if (!other.equals(step)) {
             boolean in = ((Dose.Movement) other.dose()).breath() == Breath.INHALE;

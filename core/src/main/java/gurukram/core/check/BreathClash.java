@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** An inhale is followed by an exhale: inside a pass, where passes meet, and at links. */
 @AutoService(Check.class)
@@ -64,14 +65,14 @@ public final class BreathClash implements Check {
     private static boolean meets(Moment earlier, Moment later) {
         return earlier.flow() != null
                 && earlier.flow().equals(later.flow())
-                && !earlier.pass().equals(later.pass());
+                && !Objects.equals(earlier.pass(), later.pass());
     }
 
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
         List<Mend> mends = new ArrayList<>();
-        Step later = (Step) subject.node(finding.node());
-        Step earlier = (Step) subject.node(new NodeId(finding.about()));
+        Step later = subject.step(finding.node());
+        Step earlier = subject.step(new NodeId(finding.about()));
         wholeBreath(subject, earlier, mends);
         Flow flow = subject.plan().flowAround(later.id());
         if (flow != null && flow.settings().join() instanceof Join.Separate && meets(subject, finding)) {

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalInt;
 
 /**
@@ -68,7 +69,7 @@ public final class Budgets implements Check {
         for (Score.SectionSpan span : subject.score().sections()) {
             if (span.lengthMs() == 0) continue;
             lengths.merge(span.role(), span.lengthMs(), Long::sum);
-            parts.computeIfAbsent(span.role(), r -> new ArrayList<>()).add((Section) subject.node(span.id()));
+            parts.computeIfAbsent(span.role(), r -> new ArrayList<>()).add(subject.section(span.id()));
         }
         long unshared = lengths.entrySet().stream()
                 .filter(e -> !SHARES.containsKey(e.getKey()))
@@ -84,7 +85,7 @@ public final class Budgets implements Check {
                     * share(role, subject.settings().style()).orElse(0)
                     / shares;
             if (Math.abs(length - wanted) * 100 <= subject.value(OFF) * slot) return;
-            List<Section> sections = parts.get(role);
+            List<Section> sections = Objects.requireNonNull(parts.get(role));
             String titles = Wording.and(
                     sections.stream().map(s -> "“" + s.title() + "”").toList());
             String what = "%s %s %s; its share of %d minutes would be about %s."

@@ -130,7 +130,7 @@ public final class Cautions implements Check {
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
         if (finding.severity() != Severity.MUST) return writtenDown(subject, finding);
-        Step step = (Step) subject.node(finding.node());
+        Step step = subject.step(finding.node());
         Pose pose = subject.catalogue().pose(finding.about());
         List<Pose> others = new ArrayList<>();
         for (Caution caution : Needs.cautions(pose, subject.group())) {

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.ServiceLoader;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All rules over a class. Findings come worst first, then in the order of time; a mend is offered only when the class it
@@ -65,7 +66,7 @@ public final class Checks {
     }
 
     /** @param level the line to look at; null is the base line */
-    public Subject subject(ClassPlan plan, Level level) {
+    public Subject subject(ClassPlan plan, @Nullable Level level) {
         return new Subject(plan, level, catalogue, unfolder, teachers, group);
     }
 

@@ -100,7 +100,7 @@ public final class Counterpose implements Check {
                 next < subject.moments().size() && subject.pose(next).id().equals(CHILD);
         Integer breaths = child ? subject.moment(next).breaths() : null;
         if (child && (breaths == null || breaths >= BREATHS_AFTER_HEADSTAND)) return;
-        String what = child
+        String what = breaths != null
                 ? "After %s child’s pose lasts %s; five are wanted."
                         .formatted(subject.pose(i).name().toLowerCase(Locale.ROOT), Words.count(breaths, "breath"))
                 : "After %s people come up at once; child’s pose of five breaths is wanted."

@@ -47,7 +47,7 @@ public final class DoseRange implements Check {
         Step step = subject.step(i);
         Pose pose = subject.pose(i);
         Dose written = written(subject, step);
-        Dose range = pose.doses().get(subject.judgedLevel());
+        Dose range = pose.range(subject.judgedLevel());
         Dose low = range.at(Dose.Reading.LOW);
         Dose high = range.at(Dose.Reading.HIGH);
         long have = amount(written, pose, step);
@@ -92,7 +92,7 @@ public final class DoseRange implements Check {
         int i = finding.moments().get(0);
         Step step = subject.step(i);
         Pose pose = subject.pose(i);
-        Dose range = pose.doses().get(subject.judgedLevel());
+        Dose range = pose.range(subject.judgedLevel());
         Dose written = written(subject, step);
         boolean tooMuch = amount(written, pose, step) > amount(range.at(Dose.Reading.HIGH), pose, step);
         Dose nearest = range.at(tooMuch ? Dose.Reading.HIGH : Dose.Reading.LOW);

@@ -11,6 +11,7 @@ import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.plan.settings.Rounds;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** A change for some rounds or levels changes something, in rounds that there are. */
 @AutoService(Check.class)
@@ -54,7 +55,7 @@ public final class EmptyLayer implements Check {
     }
 
     private static void link(Subject subject, Link link, Findings found) {
-        Flow flow = (Flow) subject.node(subject.parent(link.id()));
+        Flow flow = subject.flow(subject.parent(link.id()));
         String why = beyond(flow, link.when());
         if (why == null) return;
         found.look(
@@ -66,7 +67,7 @@ public final class EmptyLayer implements Check {
     }
 
     /** Why a guard never holds in the flow; null when it does. */
-    private static String beyond(Flow flow, When when) {
+    private static @Nullable String beyond(Flow flow, When when) {
         int rounds = flow.settings().rounds();
         Rounds wanted = when.rounds();
         if (wanted != null && wanted.first(rounds) > rounds) {
@@ -105,7 +106,7 @@ public final class EmptyLayer implements Check {
     }
 
     /** Why other layers leave nothing of it; null when they do not. */
-    private static String hidden(Step step, Layer layer) {
+    private static @Nullable String hidden(Step step, Layer layer) {
         boolean after = false;
         for (Layer other : step.layers()) {
             if (other == layer) {

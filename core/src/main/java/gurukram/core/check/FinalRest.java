@@ -94,7 +94,7 @@ public final class FinalRest implements Check {
             if (MAY_FOLLOW.contains(subject.role(i)) || !subject.isWork(i)) continue;
             if (subject.moment(i).section().equals(subject.moment(last).section())) continue;
             NodeId section = subject.moment(i).section();
-            String title = ((Section) subject.node(section)).title();
+            String title = subject.section(section).title();
             String what = "“%s” comes behind the final rest.".formatted(title);
             found.look(
                     subject.moment(last).section(),

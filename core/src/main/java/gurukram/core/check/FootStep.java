@@ -12,6 +12,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Every step of a flow can be taken by the feet where they are; and where the school says which foot comes forward first,
@@ -47,7 +49,7 @@ public final class FootStep implements Check {
     }
 
     /** @param wider the class's or the teacher's rule; null when none is said */
-    private static void legRule(Subject subject, Flow flow, LegRule wider, Findings found) {
+    private static void legRule(Subject subject, Flow flow, @Nullable LegRule wider, Findings found) {
         LegRule own = flow.settings().school().legRule();
         LegRule rule = own == null ? wider : own;
         if (rule == null) return;
@@ -76,7 +78,7 @@ public final class FootStep implements Check {
         boolean steppedBack = false;
         for (int i : subject.momentsOf(flow.id())) {
             Moment moment = subject.moment(i);
-            if (moment.pass() > 1) break;
+            if (Objects.requireNonNull(moment.pass()) > 1) break;
             if (!subject.isWork(i)) continue;
             Base base = subject.pose(i).base();
             boolean arrives = base == Base.LUNGE && before != Base.LUNGE && moment.side() != null;

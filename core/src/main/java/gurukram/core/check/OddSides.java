@@ -117,7 +117,7 @@ public final class OddSides implements Check {
     }
 
     private static void sways(Subject subject, NodeId node, List<Integer> moments, Findings found) {
-        Step step = (Step) subject.node(node);
+        Step step = subject.step(node);
         Side first = ((SideRule.Alternating) step.sides()).start();
         long own = count(subject, moments, first);
         long other = count(subject, moments, first.opposite());

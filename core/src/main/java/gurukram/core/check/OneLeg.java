@@ -9,6 +9,7 @@ import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Nobody stands on the same leg for too long. */
 @AutoService(Check.class)
@@ -33,7 +34,7 @@ public final class OneLeg implements Check {
             Side now = i < subject.moments().size() ? standingLeg(subject, i) : null;
             boolean goesOn = now != null && now == standing;
             if (!goesOn) {
-                end(subject, standing, run, found);
+                if (standing != null) end(subject, standing, run, found);
                 run.clear();
             }
             standing = now;
@@ -42,7 +43,6 @@ public final class OneLeg implements Check {
     }
 
     private static void end(Subject subject, Side standing, List<Integer> run, Findings found) {
-        if (run.isEmpty()) return;
         Moment first = subject.moment(run.get(0));
         long from = first.startMs() + first.transitionMs() + first.settingUpMs();
         long ms = subject.moment(run.get(run.size() - 1)).endMs() - from;
@@ -58,7 +58,7 @@ public final class OneLeg implements Check {
     }
 
     /** The leg that stands alone; null when none does. */
-    private static Side standingLeg(Subject subject, int i) {
+    private static @Nullable Side standingLeg(Subject subject, int i) {
         Side side = subject.moment(i).side();
         if (!subject.isWork(i) || side == null) return null;
         Pose pose = subject.pose(i);

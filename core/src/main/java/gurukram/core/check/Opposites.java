@@ -12,6 +12,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
 import java.util.Comparator;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Between a deep backbend and a deep fold, either way round, the spine comes through the middle. Movements on the breath are none. */
 @AutoService(Check.class)
@@ -85,7 +86,7 @@ public final class Opposites implements Check {
                 .toList();
     }
 
-    private static Mend between(Subject subject, NodeId parent, NodeId after, NodeId later, Pose pose) {
+    private static Mend between(Subject subject, NodeId parent, @Nullable NodeId after, NodeId later, Pose pose) {
         NodeId id = new NodeId(StepBetween.shortened(later) + "-mid");
         Step step = Step.of(id, pose.id(), new SideRule.None(), pose.doseFor(subject.judgedLevel()));
         return new Mend("Put %s between".formatted(subject.name(pose.id())), new PlanEdit.Insert(parent, after, step));

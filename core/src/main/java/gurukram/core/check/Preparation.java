@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a class prepares its peak: which earlier moments prepare which of its demands, how strongly, for how long a side.
@@ -62,7 +63,7 @@ public record Preparation(Pose peak, int at, List<Demand> demands) {
     }
 
     /** Empty demands when the class has no peak; null when it has none in its score either. */
-    public static Preparation of(Subject subject) {
+    public static @Nullable Preparation of(Subject subject) {
         int at = peakMoment(subject);
         if (at < 0) return null;
         Pose peak = subject.pose(at);

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What would prepare a demand of the peak that is not prepared: what is there held longer, or poses put in before it. */
 final class PreparationMends {
@@ -87,7 +88,7 @@ final class PreparationMends {
     }
 
     private static Mend insert(
-            Subject subject, Preparation.Demand demand, NodeId parent, NodeId after, List<Pose> poses) {
+            Subject subject, Preparation.Demand demand, NodeId parent, @Nullable NodeId after, List<Pose> poses) {
         List<PlanEdit> edits = new ArrayList<>();
         List<String> names = new ArrayList<>();
         List<Dose> doses = shared(subject, demand, poses);
@@ -123,7 +124,7 @@ final class PreparationMends {
 
     /** The usual dose, or so many breaths that a time is filled where that stays within the pose's range. */
     private static Dose longEnough(Subject subject, Pose pose, long ms) {
-        Dose range = pose.doses().get(subject.judgedLevel());
+        Dose range = pose.range(subject.judgedLevel());
         Dose usual = range.at(Dose.Reading.CHOSEN);
         if (!(usual instanceof Dose.Breaths hold) || ms <= 1) return usual;
         long breath = Pace.defaults().holdBreath(pose.hold());
@@ -154,7 +155,7 @@ final class PreparationMends {
                 .toList();
     }
 
-    private static Section sectionBefore(Subject subject, NodeId section) {
+    private static @Nullable Section sectionBefore(Subject subject, NodeId section) {
         Section before = null;
         for (Section each : subject.plan().sections()) {
             if (each.id().equals(section)) return before;

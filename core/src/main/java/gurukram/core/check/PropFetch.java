@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** A prop is named before it is needed, early enough to be fetched; or there is that much time when it is first needed. */
 @AutoService(Check.class)
@@ -72,7 +73,7 @@ public final class PropFetch implements Check {
         return -1;
     }
 
-    private static boolean names(Node node, String prop) {
+    private static boolean names(@Nullable Node node, String prop) {
         if (node instanceof Step step)
             return names(texts(step.texts()), prop)
                     || step.props().stream().anyMatch(p -> p.name().equals(prop));
@@ -92,7 +93,7 @@ public final class PropFetch implements Check {
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
         Section first = subject.plan().sections().get(0);
-        Step step = (Step) subject.node(finding.node());
+        Step step = subject.step(finding.node());
         String needed = step.props().stream()
                 .filter(p -> p.name().equals(finding.about()))
                 .map(Prop::toString)

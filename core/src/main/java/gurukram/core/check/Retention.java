@@ -81,7 +81,7 @@ public final class Retention implements Check {
                 .map(i -> subject.moment(i).node())
                 .distinct()
                 .toList()) {
-            Step step = (Step) subject.node(node);
+            Step step = subject.step(node);
             if (step.dose() instanceof Dose.Pattern pattern) {
                 patterns.add(new PlanEdit.Change(
                         step.withDose(new Dose.Pattern(pattern.stages(), Dose.Pattern.Holds.NONE))));

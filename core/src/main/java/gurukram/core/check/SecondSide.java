@@ -20,6 +20,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The second side has the poses of the first, in their order. Two ways of writing can lose one: blocks of steps on one side
@@ -109,7 +110,7 @@ public final class SecondSide implements Check {
         return 2 * both >= Math.max(first.sided().size(), second.sided().size());
     }
 
-    private static Side sideOf(Step step) {
+    private static @Nullable Side sideOf(Step step) {
         SideRule rule = step.sides() instanceof SideRule.Compound compound ? compound.base() : step.sides();
         return rule instanceof SideRule.Only only && step.pose() != null ? only.side() : null;
     }
@@ -165,7 +166,7 @@ public final class SecondSide implements Check {
         for (Step step : flow.steps()) {
             for (Layer layer : lopsided(step)) {
                 if (!layer.when().holdsAt(subject.level())) continue;
-                String which = layer.when().pass() == 1 ? "first" : "second";
+                String which = Objects.requireNonNull(layer.when().pass()) == 1 ? "first" : "second";
                 String what = "On the %s side of “%s” %s."
                         .formatted(which, flowName(subject, flow), does(subject, step, layer));
                 found.must(
@@ -264,7 +265,7 @@ public final class SecondSide implements Check {
         Set<NodeId> taken = new LinkedHashSet<>();
         for (Step step : first.sided()) {
             Step own = there.stream()
-                    .filter(s -> s.pose().equals(step.pose()) && !taken.contains(s.id()))
+                    .filter(s -> Objects.equals(s.pose(), step.pose()) && !taken.contains(s.id()))
                     .findFirst()
                     .orElse(null);
             if (own != null) taken.add(own.id());

@@ -26,7 +26,9 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The written work of every pose, to every side it twists to, is the same on the right and on the left; in flows both feet
@@ -83,14 +85,14 @@ public final class SidesUneven implements Check {
             }
         });
         byTwist.forEach((pose, work) -> {
-            if (!work.isEven() && byPose.get(pose).isEven()) twist(subject, pose, work, found);
+            if (!work.isEven() && Objects.requireNonNull(byPose.get(pose)).isEven()) twist(subject, pose, work, found);
         });
         subject.plan().walk(node -> {
             if (node instanceof Flow flow && !odd.contains(flow.id())) firstBacks(subject, flow, found);
         });
     }
 
-    private static void add(Map<String, Work> all, String what, int i, Side side, Moment moment) {
+    private static void add(Map<String, Work> all, @Nullable String what, int i, Side side, Moment moment) {
         all.computeIfAbsent(what, w -> new Work(new EnumMap<>(Side.class), new ArrayList<>()))
                 .add(i, side, moment);
     }
@@ -120,7 +122,8 @@ public final class SidesUneven implements Check {
         Work rest = new Work(new EnumMap<>(Side.class), new ArrayList<>());
         for (int i : work.moments()) {
             Moment moment = subject.moment(i);
-            if (!odd.contains(moment.node()) && !odd.contains(moment.flow())) rest.add(i, moment.side(), moment);
+            Side side = moment.side();
+            if (side != null && !odd.contains(moment.node()) && !odd.contains(moment.flow())) rest.add(i, side, moment);
         }
         return rest.isEven();
     }
@@ -217,7 +220,7 @@ public final class SidesUneven implements Check {
     public List<Mend> mends(Subject subject, Finding finding) {
         List<Mend> mends = new ArrayList<>();
         if (finding.about().equals("foot")) {
-            Flow flow = (Flow) subject.node(finding.node());
+            Flow flow = subject.flow(finding.node());
             takeTurns(flow, mends);
             return mends;
         }
@@ -254,7 +257,7 @@ public final class SidesUneven implements Check {
     /** Steps written on one side: the twin takes the longer dose of both, or is added. */
     private static void other(Subject subject, Step step, SideRule.Only only, List<Mend> mends) {
         for (NodeId node : twins(subject, step)) {
-            Step twin = (Step) subject.node(node);
+            Step twin = subject.step(node);
             Step alike =
                     ChosenDose.in(twin, subject.level(), dose(subject, step).at(Dose.Reading.CHOSEN));
             Step back = ChosenDose.in(step, subject.level(), dose(subject, twin).at(Dose.Reading.CHOSEN));
@@ -282,7 +285,7 @@ public final class SidesUneven implements Check {
         List<NodeId> twins = new ArrayList<>();
         subject.plan().walk(node -> {
             if (node instanceof Step other
-                    && step.pose().equals(other.pose())
+                    && Objects.equals(step.pose(), other.pose())
                     && other.sides().equals(step.sides().mirrored())) twins.add(other.id());
         });
         return twins;

@@ -18,6 +18,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -116,7 +117,7 @@ public final class StepBetween implements Check {
                 if (shortest == null || middle.size() < shortest.size()) shortest = middle;
             }
         }
-        return shortest;
+        return Objects.requireNonNull(shortest);
     }
 
     private static List<Base> forms(Base base) {
@@ -153,7 +154,7 @@ public final class StepBetween implements Check {
         Pose to = subject.pose(at);
         Pose from = poseBefore(subject, at);
         List<Pose> route = route(subject, from, to);
-        Step later = (Step) subject.node(finding.node());
+        Step later = subject.step(finding.node());
         Flow flow = subject.plan().flowAround(later.id());
         List<PlanEdit> edits = new ArrayList<>();
         var place = subject.plan().placeOf(later.id()).orElse(null);

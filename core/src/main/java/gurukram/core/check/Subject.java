@@ -29,8 +29,10 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One class as the rules see it: its plan, the score of the line looked at, and what several rules want to know, worked out
@@ -38,7 +40,7 @@ import java.util.Set;
  */
 public final class Subject {
     private final ClassPlan plan;
-    private final Level level;
+    private final @Nullable Level level;
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
     private final School teachers;
@@ -50,12 +52,18 @@ public final class Subject {
     private final Map<NodeId, NodeId> parents = new HashMap<>();
     private final Map<NodeId, List<Integer>> momentsOf = new HashMap<>();
     private final Map<String, Integer> lastMoments = new HashMap<>();
-    private Tallies tallies;
-    private Feet.Tally feet;
-    private List<Double> effort;
-    private List<Cue> cues;
+    private @Nullable Tallies tallies;
+    private Feet.@Nullable Tally feet;
+    private @Nullable List<Double> effort;
+    private @Nullable List<Cue> cues;
 
-    Subject(ClassPlan plan, Level level, PoseCatalogue catalogue, Unfolder unfolder, School teachers, People group) {
+    Subject(
+            ClassPlan plan,
+            @Nullable Level level,
+            PoseCatalogue catalogue,
+            Unfolder unfolder,
+            School teachers,
+            People group) {
         this.plan = plan;
         this.level = level;
         this.catalogue = catalogue;
@@ -96,7 +104,7 @@ public final class Subject {
     }
 
     /** The line looked at; null is the base line. */
-    public Level level() {
+    public @Nullable Level level() {
         return level;
     }
 
@@ -161,33 +169,48 @@ public final class Subject {
     }
 
     /** The part of the plan with this name; null for the class itself. */
+    @Nullable
     Node node(NodeId id) {
         return nodes.get(id);
     }
 
-    Step step(int moment) {
-        return (Step) nodes.get(moment(moment).node());
+    Step step(NodeId id) {
+        return (Step) Objects.requireNonNull(nodes.get(id));
     }
 
+    Flow flow(NodeId id) {
+        return (Flow) Objects.requireNonNull(nodes.get(id));
+    }
+
+    Section section(NodeId id) {
+        return (Section) Objects.requireNonNull(nodes.get(id));
+    }
+
+    Step step(int moment) {
+        return step(moment(moment).node());
+    }
+
+    @Nullable
     Flow flow(int moment) {
         NodeId id = moment(moment).flow();
-        return id == null ? null : (Flow) nodes.get(id);
+        return id == null ? null : flow(id);
     }
 
     NodeId parent(NodeId id) {
-        return parents.get(id);
+        return Objects.requireNonNull(parents.get(id));
     }
 
     SectionRole role(int moment) {
-        return ((Section) nodes.get(moment(moment).section())).role();
+        return section(moment(moment).section()).role();
     }
 
     /** The part of the plan a part stands in; null for sections. */
-    public Node parentOf(NodeId id) {
+    public @Nullable Node parentOf(NodeId id) {
         return nodes.get(parents.get(id));
     }
 
     /** The flow a step stands in, also by a link of it; null outside flows. */
+    @Nullable
     Flow flowAround(NodeId id) {
         Node parent = parentOf(id);
         if (parent instanceof Link link) parent = parentOf(link.id());
@@ -197,7 +220,7 @@ public final class Subject {
     /** The step or flow of a section that a part stands in, or is. */
     NodeId topOf(NodeId node) {
         NodeId at = node;
-        while (!(parentOf(at) instanceof Section)) at = parents.get(at);
+        while (!(parentOf(at) instanceof Section)) at = parent(at);
         return at;
     }
 
@@ -235,7 +258,7 @@ public final class Subject {
     }
 
     /** A pose as it is named in the middle of a sentence. */
-    String name(String pose) {
+    String name(@Nullable String pose) {
         return new Naming(catalogue).poseInSentence(pose);
     }
 
@@ -256,8 +279,8 @@ public final class Subject {
 
     /** The mute that keeps a finding silent: at its node, at a part around it, or for the class. */
     Optional<Marks.Mute> muteOf(Finding finding) {
-        for (NodeId at = finding.node(); at != null && !at.equals(NodeId.CLASS); at = parents.get(at)) {
-            Optional<Marks.Mute> mute = mute(marks(nodes.get(at)), finding);
+        for (NodeId at = finding.node(); at != null && !at.equals(NodeId.CLASS); at = parent(at)) {
+            Optional<Marks.Mute> mute = mute(marks(Objects.requireNonNull(nodes.get(at))), finding);
             if (mute.isPresent()) return mute;
         }
         return mute(settings().mutes(), finding);

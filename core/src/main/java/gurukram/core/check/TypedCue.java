@@ -18,9 +18,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Words a teacher has typed at a step name the side the step has, the number it has, and no limb twice. A bare “left” is wrong
@@ -128,7 +130,7 @@ public final class TypedCue implements Check {
     }
 
     /** How many of a unit the step has on the line looked at; null when it has none of it. */
-    private static Integer has(Subject subject, Step step, List<Integer> moments, String unit) {
+    private static @Nullable Integer has(Subject subject, Step step, List<Integer> moments, String unit) {
         Dose dose = ChosenDose.of(step, subject.level());
         return switch (unit.toLowerCase(Locale.ROOT)) {
             case "breath" ->
@@ -166,11 +168,16 @@ public final class TypedCue implements Check {
 
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
-        Step step = (Step) subject.node(finding.node());
+        Step step = subject.step(finding.node());
         String say = step.texts().say();
         List<String> others = switch (finding.about()) {
             case "side" ->
-                List.of(withPlaces(say, subject.moment(finding.moments().get(0)).side()), turned(say));
+                List.of(
+                        withPlaces(
+                                say,
+                                Objects.requireNonNull(
+                                        subject.moment(finding.moments().get(0)).side())),
+                        turned(say));
             case "number" -> List.of(withNumber(subject, step, finding));
             default -> List.of(withOtherLimb(say));
         };

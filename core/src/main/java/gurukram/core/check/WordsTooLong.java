@@ -37,9 +37,8 @@ public final class WordsTooLong implements Check {
         byStep.forEach((node, moments) -> {
             int first = moments.get(0);
             Cue cue = subject.cues().get(first);
-            int round = subject.moment(first).round() == null
-                    ? 1
-                    : subject.moment(first).round();
+            Integer inFlow = subject.moment(first).round();
+            int round = inFlow == null ? 1 : inFlow;
             long fit = cue.ms() * Speech.flowCuesInRound(round) / Millis.MINUTE;
             String what = "“%s” has %d words; %s s allow %d%s."
                     .formatted(

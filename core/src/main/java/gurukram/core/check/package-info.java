@@ -4,4 +4,7 @@
  *
  * <p>Imports: body, cue, dose, fit, group, plan, plan.edit, plan.settings, pose, score, text, time.
  */
+@NullMarked
 package gurukram.core.check;
+
+import org.jspecify.annotations.NullMarked;

@@ -22,6 +22,7 @@ import gurukram.core.pose.Pose;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One try at a class: the peak with its rungs first, then the flows, what prepares the peak, what balances it and answers the
@@ -31,14 +32,14 @@ final class Build {
     private final Attempt attempt;
 
     /** @param tightness 0 for all that belongs to a class; each more leaves something out that could be missed */
-    Build(Brief brief, Pool pool, Goal goal, Clock clock, Dice dice, int tightness) {
+    Build(Brief brief, Pool pool, @Nullable Goal goal, Clock clock, Dice dice, int tightness) {
         Pose peak = goal == null ? null : goal.pose();
         boolean low = peak != null && Places.isFloor(peak.base());
         Sketch sketch = new Sketch(settings(brief, goal), order(low), pool.catalogue(), dice);
         attempt = new Attempt(brief, pool, goal, clock, dice, new Merit(brief, peak, dice), sketch, tightness);
     }
 
-    private static ClassSettings settings(Brief brief, Goal goal) {
+    private static ClassSettings settings(Brief brief, @Nullable Goal goal) {
         String title = brief.theme().title();
         if (title.isEmpty())
             title = goal == null

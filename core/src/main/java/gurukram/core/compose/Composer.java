@@ -25,9 +25,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Drafts classes from a brief: backwards from the peak, fitted to the slot, checked and mended. The same brief and the same
@@ -74,6 +76,7 @@ public final class Composer {
             if (best.misses() == 0 || i >= ENOUGH && best.misses() < SERIOUS) break;
         }
         List<LeftOut> leftOut = leftOut(pool, goal);
+        Objects.requireNonNull(best, "at least one is tried");
         return new Draft(best.plan(), brief, goal, goals.stops(), idea, leftOut, best.report(), best.totalMs());
     }
 
@@ -102,7 +105,7 @@ public final class Composer {
                 best = draft;
             }
         }
-        return best;
+        return Objects.requireNonNull(best, "at least one idea is had");
     }
 
     /** A draft that was changed since, or kept, looked at again: its goal, what stands in the way, and what the checks say now. */
@@ -144,7 +147,7 @@ public final class Composer {
     }
 
     /** Poses that would prepare the peak, or meet the theme, and that something other than the level stands against; what would do most first. */
-    private List<LeftOut> leftOut(Pool pool, Goal goal) {
+    private List<LeftOut> leftOut(Pool pool, @Nullable Goal goal) {
         Merit merit = new Merit(pool.brief(), goal == null ? null : goal.asked(), new Dice(0, "left out"));
         record Missed(LeftOut out, double points) {}
         List<Missed> missed = new ArrayList<>();

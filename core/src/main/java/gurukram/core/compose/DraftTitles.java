@@ -17,6 +17,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /**
@@ -90,7 +91,10 @@ public final class DraftTitles {
                         && totals.containsKey(step.id())
                         && isWorth(catalogue.pose(step.pose()));
                 if (counts)
-                    held.merge(((Step) item).pose(), totals.get(item.id()).workMs(), Long::sum);
+                    held.merge(
+                            ((Step) item).pose(),
+                            Objects.requireNonNull(totals.get(item.id())).workMs(),
+                            Long::sum);
             }
         }
         return held;

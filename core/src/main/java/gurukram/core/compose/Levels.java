@@ -25,6 +25,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One class for every level in the room, on one clock: easier forms and rungs for those below the level of the class, harder
@@ -34,11 +35,11 @@ final class Levels {
     private static final int MOST_ROUNDS = 12;
 
     private final Pool pool;
-    private final Goal goal;
+    private final @Nullable Goal goal;
     private final Unfolder unfolder;
     private final PoseCatalogue catalogue;
 
-    Levels(Pool pool, Goal goal, Unfolder unfolder) {
+    Levels(Pool pool, @Nullable Goal goal, Unfolder unfolder) {
         this.pool = pool;
         this.goal = goal;
         this.unfolder = unfolder;
@@ -90,7 +91,7 @@ final class Levels {
     }
 
     /** A form for a lower level, where the pose is above it: a lower rung of the ladder, else the nearest easier form. */
-    private Optional<Pose> easier(Pose pose, Level level, Breath breath) {
+    private Optional<Pose> easier(Pose pose, Level level, @Nullable Breath breath) {
         if (pose.level().ordinal() <= level.ordinal()) return Optional.empty();
         List<Pose> forms = new ArrayList<>();
         if (goal != null && goal.ladder() != null) {

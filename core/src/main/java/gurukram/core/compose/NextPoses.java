@@ -15,6 +15,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * Poses that could come after a step: where teachers usually go on to, what balances the pose, and its neighbours, ordered
@@ -50,8 +51,9 @@ public final class NextPoses {
         List<String> ids = new ArrayList<>(points.keySet());
         ids.removeIf(id -> !catalogue.has(id));
         Map<String, Integer> fit = new LinkedHashMap<>();
-        ids.forEach(id -> fit.put(id, points.get(id) - misfit(step, pose, flow, catalogue.pose(id))));
-        ids.sort(Comparator.comparing((String id) -> -fit.get(id)));
+        ids.forEach(id ->
+                fit.put(id, Objects.requireNonNull(points.get(id)) - misfit(step, pose, flow, catalogue.pose(id))));
+        ids.sort(Comparator.comparing((String id) -> -Objects.requireNonNull(fit.get(id))));
         return ids.subList(0, Math.min(most, ids.size()));
     }
 

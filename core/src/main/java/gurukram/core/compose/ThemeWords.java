@@ -22,6 +22,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the words of a theme come to in poses: names of poses, areas of the body, actions and families through the catalogue;
@@ -114,13 +115,13 @@ public final class ThemeWords {
         return new Refused(Problem.of("Line " + line + ": " + what, advice));
     }
 
-    private static Action action(String words) {
+    private static @Nullable Action action(String words) {
         String name = hyphened(words);
         for (Action action : Action.values()) if (action.word().equals(name)) return action;
         return null;
     }
 
-    private static BodyArea area(String words) {
+    private static @Nullable BodyArea area(String words) {
         String name = hyphened(words).replace("-and-", "-");
         for (BodyArea area : BodyArea.values()) {
             if (area != BodyArea.KNEES

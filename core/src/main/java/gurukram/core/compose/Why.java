@@ -27,6 +27,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Why each part of a class is there, read off the class itself: what of the peak it prepares, which rung it is, what it
@@ -42,9 +43,9 @@ public final class Why {
 
     private final Subject subject;
     private final PoseCatalogue catalogue;
-    private final Preparation preparation;
+    private final @Nullable Preparation preparation;
     private final Focus focus;
-    private Map<BodyArea, Long> worked;
+    private @Nullable Map<BodyArea, Long> worked;
 
     /** @param focus what the theme comes to; {@link Focus#NONE} without one */
     public Why(Subject subject, PoseCatalogue catalogue, Focus focus) {
@@ -142,22 +143,23 @@ public final class Why {
     }
 
     private void after(Section section, Pose pose, List<String> why) {
+        if (preparation == null) return;
         if (preparation.peak().ties().counter().contains(pose.id()))
             why.add("Balances " + name(preparation.peak()) + ".");
         if (section.role() != SectionRole.COOL_DOWN && section.role() != SectionRole.FLOOR) return;
-        Map<BodyArea, Long> worked = worked();
+        Map<BodyArea, Long> worked = worked(preparation.at());
         pose.stretches().stream()
                 .filter(felt -> worked.getOrDefault(felt.area(), 0L) >= WORTH_SAYING_MS)
-                .max(Comparator.comparing(felt -> felt.strength() * worked.get(felt.area())))
+                .max(Comparator.comparing(felt -> felt.strength() * worked.getOrDefault(felt.area(), 0L)))
                 .ifPresent(felt -> why.add("Lets go of the %s, which worked for %s before."
-                        .formatted(words(felt.area()), Millis.showWhole(worked.get(felt.area())))));
+                        .formatted(words(felt.area()), Millis.showWhole(worked.getOrDefault(felt.area(), 0L)))));
     }
 
-    /** How long each area worked hard, ms. */
-    private Map<BodyArea, Long> worked() {
+    /** How long each area worked hard up to a moment, ms. */
+    private Map<BodyArea, Long> worked(int peak) {
         if (worked != null) return worked;
         worked = new EnumMap<>(BodyArea.class);
-        for (Moment moment : subject.moments().subList(0, preparation.at() + 1)) {
+        for (Moment moment : subject.moments().subList(0, peak + 1)) {
             if (moment.pose() == null) continue;
             for (Felt felt : catalogue.pose(moment.pose()).works()) {
                 if (felt.strength() >= HARD_WORK) worked.merge(felt.area(), moment.workMs(), Long::sum);
@@ -222,7 +224,8 @@ public final class Why {
             for (Layer layer : step.layers()) {
                 if (layer.when().rounds() == null
                         || !(layer.edit() instanceof Layer.Become become)
-                        || become.pose() == null) continue;
+                        || become.pose() == null
+                        || step.pose() == null) continue;
                 why.add("Round %s: %s grows into %s."
                         .formatted(
                                 layer.when().rounds(),

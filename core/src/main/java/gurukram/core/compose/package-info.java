@@ -4,4 +4,7 @@
  * <p>Imports: body, check, compose.brief, compose.parts, compose.search, dose, fit, plan, plan.edit, plan.settings, pose,
  * score, text, time.
  */
+@NullMarked
 package gurukram.core.compose;
+
+import org.jspecify.annotations.NullMarked;

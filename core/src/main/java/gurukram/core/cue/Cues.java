@@ -92,7 +92,8 @@ public final class Cues {
 
     private String words(Moment moment, @Nullable Flow flow, @Nullable Moment before) {
         if (moment.kind() == Moment.Kind.PAUSE || moment.pose() == null) return "";
-        CueLevel level = flow == null ? CueLevel.LONG : flow.settings().pace().cueIn(moment.round());
+        CueLevel level =
+                flow == null ? CueLevel.LONG : flow.settings().pace().cueIn(Objects.requireNonNull(moment.round()));
         if (level == CueLevel.SILENT || isIn(moment, before)) return "";
         if (moment.kind() != Moment.Kind.MOVEMENT) return spoken(moment, flow, before, level);
         // rounds say the same again and again
@@ -110,7 +111,7 @@ public final class Cues {
 
     private String spoken(Moment moment, @Nullable Flow flow, @Nullable Moment before, CueLevel level) {
         School school = flow == null ? classSchool : flow.settings().school().over(classSchool);
-        Pose pose = catalogue.pose(moment.pose());
+        Pose pose = catalogue.pose(Objects.requireNonNull(moment.pose()));
         String own = ((Step) Objects.requireNonNull(nodes.get(moment.node())))
                 .texts()
                 .say();
@@ -155,7 +156,9 @@ public final class Cues {
 
     /** A guided rest begins with words to rest by. */
     private String guiding(Moment moment, School school) {
-        return isRest(moment) && school.restGuided() ? ", let the weight sink, from the feet upwards" : "";
+        return isRest(moment) && Boolean.TRUE.equals(school.restGuided())
+                ? ", let the weight sink, from the feet upwards"
+                : "";
     }
 
     private boolean isRest(Moment moment) {

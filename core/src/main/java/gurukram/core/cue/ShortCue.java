@@ -6,6 +6,7 @@ import gurukram.core.score.Moment;
 import gurukram.core.text.Words;
 import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
+import java.util.Objects;
 
 /** The shortest words for a moment: what, which part on which side, how much. */
 public final class ShortCue {
@@ -26,8 +27,8 @@ public final class ShortCue {
             case HOLD, ATTEMPT ->
                 moment.breaths() == null ? Millis.show(moment.workMs()) : Words.count(moment.breaths(), "breath");
             case MOVEMENT -> movement(moment.breath());
-            case REPS -> Words.count(moment.reps(), "rep");
-            case PATTERN -> Words.count(moment.breaths(), "cycle");
+            case REPS -> Words.count(Objects.requireNonNull(moment.reps()), "rep");
+            case PATTERN -> Words.count(Objects.requireNonNull(moment.breaths()), "cycle");
             case SHOWN -> "watch " + Millis.show(moment.workMs());
             case OWN_PACE -> "own pace, about " + Millis.show(moment.workMs());
             case OPEN -> Millis.show(moment.workMs()) + " open";

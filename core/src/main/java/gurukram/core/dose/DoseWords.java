@@ -9,11 +9,13 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Collects the dose phrases that stand at the end of a line, one at a time, and makes one dose of them.
@@ -49,28 +51,28 @@ public final class DoseWords {
     private static final List<Phrase> PHRASES = phrases();
 
     private final List<String> amounts = new ArrayList<>();
-    private Span breaths;
-    private Span held;
-    private Integer heldSeconds;
-    private Span chosen;
-    private Span reps;
-    private Span sets;
-    private String rest;
-    private Integer repMillis;
-    private Integer repBreaths;
-    private String shown;
-    private Boolean shownOnTop;
-    private Integer shownMillis;
-    private Span attempts;
-    private String attemptEach;
-    private Span ownPace;
-    private Integer ownPaceSeconds;
-    private List<Breath> movement;
+    private @Nullable Span breaths;
+    private @Nullable Span held;
+    private @Nullable Integer heldSeconds;
+    private @Nullable Span chosen;
+    private @Nullable Span reps;
+    private @Nullable Span sets;
+    private @Nullable String rest;
+    private @Nullable Integer repMillis;
+    private @Nullable Integer repBreaths;
+    private @Nullable String shown;
+    private @Nullable Boolean shownOnTop;
+    private @Nullable Integer shownMillis;
+    private @Nullable Span attempts;
+    private @Nullable String attemptEach;
+    private @Nullable Span ownPace;
+    private @Nullable Integer ownPaceSeconds;
+    private @Nullable List<Breath> movement;
     private boolean continued;
     private boolean open;
-    private Span counts;
-    private String pattern;
-    private Dose.Pattern.Holds holds;
+    private @Nullable Span counts;
+    private @Nullable String pattern;
+    private Dose.Pattern.@Nullable Holds holds;
 
     /** A phrase that also fits a later, shorter one stands first. */
     private static List<Phrase> phrases() {
@@ -137,7 +139,7 @@ public final class DoseWords {
     }
 
     /** Takes one dose phrase from the end: answers the text before it, or null when none stands there. */
-    public String takeFromEnd(String text) {
+    public @Nullable String takeFromEnd(String text) {
         TextEnd end = new TextEnd(text);
         for (Phrase phrase : PHRASES) {
             Optional<MatchResult> found = end.find(phrase.pattern());
@@ -204,7 +206,8 @@ public final class DoseWords {
     private Dose end(boolean upper) {
         if (reps != null) return repsDose(reps.end(upper), sets == null ? "1" : sets.end(upper));
         Span amount = breaths != null ? breaths : held != null ? held : counts != null ? counts : ownPace;
-        return withAmount((amount == null ? attempts : amount).end(upper));
+        return withAmount(
+                Objects.requireNonNull(amount == null ? attempts : amount).end(upper));
     }
 
     private Dose withAmount(String amount) {
@@ -214,7 +217,8 @@ public final class DoseWords {
         if (ownPace != null) return new Dose.OwnPace(Dose.SECONDS.parse(amount));
         if (attempts != null) {
             int between = rest == null ? 0 : Dose.REST.parse(rest);
-            return new Attempts(Dose.ATTEMPTS.parse(amount), DoseText.parse(attemptEach), between);
+            return new Attempts(
+                    Dose.ATTEMPTS.parse(amount), DoseText.parse(Objects.requireNonNull(attemptEach)), between);
         }
         return new Dose.Counts(Dose.COUNTS.parse(amount));
     }
@@ -222,7 +226,7 @@ public final class DoseWords {
     /** {@code 4-4-4-4 x 3} is in, hold, out, hold; {@code 4-6 x 10} is in and out. */
     private Dose patternDose() {
         List<Dose.Pattern.Stage> stages = new ArrayList<>();
-        Matcher stage = ONE_STAGE.matcher(pattern.replace(" ", ""));
+        Matcher stage = ONE_STAGE.matcher(Objects.requireNonNull(pattern).replace(" ", ""));
         String highest = null;
         while (stage.find()) {
             stages.add(stage(stage, stage.group(5)));
@@ -265,7 +269,8 @@ public final class DoseWords {
     private Dose repsDose(String times, String inSets) {
         int between = rest == null ? 0 : Dose.REST.parse(rest);
         Reps.Shown first = null;
-        if (shown != null) first = new Reps.Shown(Dose.SHOWN.parse(shown), shownOnTop, shownMillis);
+        if (shown != null)
+            first = new Reps.Shown(Dose.SHOWN.parse(shown), Boolean.TRUE.equals(shownOnTop), shownMillis);
         if (shown == null && shownMillis != null) {
             throw new Refused("How many are shown? As in “1 shown on top, 10 s a shown rep”.");
         }

@@ -4,6 +4,7 @@ import gurukram.core.text.Refused;
 import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Repetitions in sets, on one side.
@@ -12,7 +13,13 @@ import java.util.Objects;
  * @param repMillis length of one repetition in ms, {@code repBreaths} in breaths; both null take the pose's own
  * @param shown the ones shown first; null when none is
  */
-public record Reps(int reps, int sets, int restSeconds, Integer repMillis, Integer repBreaths, Shown shown)
+public record Reps(
+        int reps,
+        int sets,
+        int restSeconds,
+        @Nullable Integer repMillis,
+        @Nullable Integer repBreaths,
+        @Nullable Shown shown)
         implements Dose {
 
     /**
@@ -21,7 +28,7 @@ public record Reps(int reps, int sets, int restSeconds, Integer repMillis, Integ
      * @param onTop whether they come on top of the number, or are the first of it and take no time of their own
      * @param millis length of one on top, ms; null takes the usual
      */
-    public record Shown(int reps, boolean onTop, Integer millis) {
+    public record Shown(int reps, boolean onTop, @Nullable Integer millis) {
         public Shown {
             SHOWN.check(reps);
             if (millis != null) REP_MILLIS.check(millis);
@@ -54,7 +61,7 @@ public record Reps(int reps, int sets, int restSeconds, Integer repMillis, Integ
     }
 
     /** Repetitions at the pose's own speed. */
-    public Reps(int reps, int sets, int restSeconds, Integer repMillis) {
+    public Reps(int reps, int sets, int restSeconds, @Nullable Integer repMillis) {
         this(reps, sets, restSeconds, repMillis, null, null);
     }
 

@@ -3,4 +3,7 @@
  *
  * <p>Imports: text, time.
  */
+@NullMarked
 package gurukram.core.dose;
+
+import org.jspecify.annotations.NullMarked;

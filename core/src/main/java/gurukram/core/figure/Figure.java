@@ -4,6 +4,8 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a pose is drawn, with the right side as lead.
@@ -19,12 +21,12 @@ import java.util.Map;
  */
 public record Figure(
         Viewpoint view,
-        Double hips,
+        @Nullable Double hips,
         double low,
         double high,
         double spineShown,
         double head,
-        Double face,
+        @Nullable Double face,
         double pelvisTurn,
         double chestTurn,
         Map<Part, Limb> limbs,
@@ -40,6 +42,6 @@ public record Figure(
     }
 
     public Limb limb(Part part) {
-        return limbs.get(part);
+        return Objects.requireNonNull(limbs.get(part));
     }
 }

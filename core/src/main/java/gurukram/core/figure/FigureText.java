@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** Reads and writes a figure as named texts, the way the catalogue keeps it. */
 public final class FigureText {
@@ -18,7 +19,7 @@ public final class FigureText {
     }
 
     /** A figure, or what is wrong with it. */
-    public record Read(Figure figure, List<String> problems) {}
+    public record Read(@Nullable Figure figure, List<String> problems) {}
 
     /** Reads {@code view, hips, spine, head, face, turn, arm, arm2, leg, leg2, props, behind, before}; all but spine and limbs may lack. */
     public static Read read(Map<String, String> fields) {
@@ -64,7 +65,7 @@ public final class FigureText {
                 parts("before"));
     }
 
-    private void limb(Map<Part, Limb> limbs, Part part, Part like, Viewpoint view) {
+    private void limb(Map<Part, Limb> limbs, Part part, @Nullable Part like, Viewpoint view) {
         String text = fields.remove(part.word());
         if (text == null && like == null) {
             problems.add(part.word() + " is missing");
@@ -94,7 +95,7 @@ public final class FigureText {
         return text == null ? List.of() : Arrays.asList(text.strip().split("\\s*,\\s*"));
     }
 
-    private Double number(String name) {
+    private @Nullable Double number(String name) {
         String text = fields.remove(name);
         if (text == null) return null;
         try {
@@ -141,7 +142,7 @@ public final class FigureText {
         return value == null ? otherwise : value;
     }
 
-    private <E extends Enum<E>> E constantOf(String name, String text, Class<E> type) {
+    private <E extends Enum<E>> @Nullable E constantOf(String name, String text, Class<E> type) {
         try {
             return Enum.valueOf(type, text.strip().toUpperCase(Locale.ROOT).replace(' ', '_'));
         } catch (IllegalArgumentException e) {

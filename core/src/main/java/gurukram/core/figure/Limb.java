@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How an arm or a leg is posed: by its angles, or by where its wrist or ankle is put.
@@ -15,7 +16,7 @@ import java.util.Locale;
  */
 public sealed interface Limb permits Limb.Bent, Limb.Reaching {
     /** @param end direction of the hand or foot; null for the usual one */
-    record Bent(Segment upper, Segment lower, Segment end) implements Limb {
+    record Bent(Segment upper, Segment lower, @Nullable Segment end) implements Limb {
         @Override
         public Limb mirrored() {
             return new Bent(upper.mirrored(), lower.mirrored(), end == null ? null : end.mirrored());
@@ -36,7 +37,14 @@ public sealed interface Limb permits Limb.Bent, Limb.Reaching {
      * @param shown share of both bones seen
      */
     record Reaching(
-            Joint onto, boolean floor, double x, double y, boolean bend, boolean straight, double shown, Segment end)
+            @Nullable Joint onto,
+            boolean floor,
+            double x,
+            double y,
+            boolean bend,
+            boolean straight,
+            double shown,
+            @Nullable Segment end)
             implements Limb {
         @Override
         public Limb mirrored() {

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** Poses the skeleton as a figure asks: forward along the angles, and by two-bone inverse kinematics where it reaches. */
 public final class Poser {
@@ -72,7 +74,7 @@ public final class Poser {
     }
 
     private void limb(Part part) {
-        Point start = joints.get(joint(part, part.isLeg() ? "HIP" : "SHOULDER"));
+        Point start = Objects.requireNonNull(joints.get(joint(part, part.isLeg() ? "HIP" : "SHOULDER")));
         Limb limb = figure.limb(part);
         Skeleton.Posed posed = posed(part, start, limb, 0);
         if (limb instanceof Limb.Reaching reach && reach.floor()) {
@@ -136,7 +138,8 @@ public final class Poser {
 
     private Limb.Bent solve(Part part, Point start, Limb.Reaching reach, double raised) {
         Segment end = reach.end() == null && reach.floor() ? usualEnd(part, new Segment(-90, 1), reach) : reach.end();
-        Point target = target(part, reach, end).plus(0, raised);
+        Point target =
+                (reach.floor() ? onFloor(part, reach, Objects.requireNonNull(end)) : held(part, reach)).plus(0, raised);
         double upper = part.upperBone().length() * reach.shown();
         boolean grips = !part.isLeg() && reach.onto() != null && end == null;
         double lower = (part.lowerBone().length() + (grips ? PALM : 0)) * reach.shown();
@@ -161,7 +164,7 @@ public final class Poser {
         if (problems.stream().noneMatch(told -> told.split(":")[0].equals(what.split(":")[0]))) problems.add(what);
     }
 
-    private static Limb.Bent bent(double upper, double lower, double shown, Segment end) {
+    private static Limb.Bent bent(double upper, double lower, double shown, @Nullable Segment end) {
         double seen = Math.max(0.02, Math.min(1, shown));
         return new Limb.Bent(new Segment(upper, seen), new Segment(lower, seen), end);
     }
@@ -169,7 +172,7 @@ public final class Poser {
     /** Knees go forward and outward, elbows backward and outward: whether that is the first of two places. */
     private boolean usual(Part part, Point start, Point plus, Point minus) {
         if (!figure.view().isEdgewise()) {
-            double middle = joints.get(Joint.PELVIS).x();
+            double middle = Objects.requireNonNull(joints.get(Joint.PELVIS)).x();
             return Math.abs(plus.x() - middle) >= Math.abs(minus.x() - middle);
         }
         double apart = (plus.x() - minus.x()) * figure.view().forward();
@@ -178,15 +181,18 @@ public final class Poser {
         return part.isLeg() ? apart > 0 : apart < 0;
     }
 
-    private Point target(Part part, Limb.Reaching reach, Segment end) {
-        if (!reach.floor()) {
-            Point onto = reach.onto() == null ? new Point(0, 0) : joints.get(reach.onto());
-            if (onto == null) {
-                problem(part.word() + " reaches for " + reach.onto().word() + ", which waits for it");
-                onto = joints.get(Joint.PELVIS);
-            }
-            return onto.plus(reach.x(), reach.y());
+    private Point held(Part part, Limb.Reaching reach) {
+        Joint to = reach.onto();
+        if (to == null) return new Point(reach.x(), reach.y());
+        Point onto = joints.get(to);
+        if (onto == null) {
+            problem(part.word() + " reaches for " + to.word() + ", which waits for it");
+            onto = Objects.requireNonNull(joints.get(Joint.PELVIS));
         }
+        return onto.plus(reach.x(), reach.y());
+    }
+
+    private Point onFloor(Part part, Limb.Reaching reach, Segment end) {
         double tip = part.endBone().length() * end.shown() * Math.sin(Math.toRadians(end.degrees()));
         double low;
         if (part.isLeg()) {

@@ -2,6 +2,7 @@ package gurukram.core.figure;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The direction of one bone.
@@ -17,7 +18,7 @@ public record Segment(double degrees, double shown) {
     }
 
     /** {@code 170} or {@code 170*.6}; null when it is neither. */
-    static Segment parse(String text) {
+    static @Nullable Segment parse(String text) {
         Matcher m = TEXT.matcher(text);
         if (!m.matches()) return null;
         double shown = m.group(2) == null ? 1 : Double.parseDouble(m.group(2));

@@ -4,6 +4,8 @@ import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A posed skeleton: where everything is.
@@ -33,7 +35,8 @@ public record Skeleton(
      *
      * @param heel back of the foot; null for arms
      */
-    public record Posed(Point start, Point middle, Point end, Point heel, Point tip, Limb.Bent angles) {
+    public record Posed(
+            Point start, Point middle, Point end, @Nullable Point heel, Point tip, Limb.Bent angles) {
         /** The lowest point of the hand or foot's flesh, in figure units over the floor. */
         public double lowest() {
             double tipLow = tip.y() - (heel == null ? Bone.HAND : Bone.FOOT).endRadius();
@@ -50,7 +53,7 @@ public record Skeleton(
     }
 
     public Point at(Joint joint) {
-        return joints.get(joint);
+        return Objects.requireNonNull(joints.get(joint), joint::name);
     }
 
     /** The lowest point of the whole body's flesh, in figure units over the floor. */

@@ -6,4 +6,7 @@
  *
  * <p>Imports: none of ours.
  */
+@NullMarked
 package gurukram.core.figure;
+
+import org.jspecify.annotations.NullMarked;

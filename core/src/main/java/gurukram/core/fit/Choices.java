@@ -264,7 +264,7 @@ public final class Choices {
     }
 
     private List<Dose> usual(Pose pose, Dose now) {
-        Dose range = pose.doses().get(level == null ? plan.settings().level() : level);
+        Dose range = pose.range(level == null ? plan.settings().level() : level);
         if (range == null) return List.of(now);
         Dose low = range.at(Dose.Reading.LOW);
         Dose high = range.at(Dose.Reading.HIGH);

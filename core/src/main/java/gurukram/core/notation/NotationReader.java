@@ -35,6 +35,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a whole class as text: the form that {@link NotationWriter} writes, and what teachers scribble. {@code
@@ -138,7 +139,7 @@ public final class NotationReader {
         }
 
         /** The node a line made or belongs to; {@link Refused} when it makes no sense here. */
-        private NodeId understood(int index, String line, boolean indented) {
+        private @Nullable NodeId understood(int index, String line, boolean indented) {
             Matcher mark = MARK.matcher(line);
             if (mark.matches()) {
                 try {

@@ -16,7 +16,9 @@ import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /** The plan of a text while its lines are read: where the next line goes, and what a marked line speaks about. */
 final class PlanSketch {
@@ -24,12 +26,12 @@ final class PlanSketch {
     private final List<Sketch> sections = new ArrayList<>();
     private ClassSettings settings;
     private boolean titled;
-    private Sketch section;
-    private Sketch flow;
+    private @Nullable Sketch section;
+    private @Nullable Sketch flow;
     private boolean flowIndented;
-    private Sketch link;
-    private Sketch marked;
-    private Sketch inserted;
+    private @Nullable Sketch link;
+    private @Nullable Sketch marked;
+    private @Nullable Sketch inserted;
 
     PlanSketch(ClassSettings settings, Supplier<NodeId> ids) {
         this.settings = settings;
@@ -62,16 +64,18 @@ final class PlanSketch {
     }
 
     /** What a marked line speaks about; null is the class. */
+    @Nullable
     Sketch marked() {
         return marked;
     }
 
     /** What a doubly marked line speaks about: the step the last layer put in; null when it put in none. */
+    @Nullable
     Sketch inserted() {
         return inserted;
     }
 
-    void inserted(Sketch step) {
+    void inserted(@Nullable Sketch step) {
         inserted = step;
     }
 
@@ -90,7 +94,7 @@ final class PlanSketch {
 
     private Sketch sectionHere() {
         if (section == null) section(new Line.AddSection(SectionRole.STANDING, ""));
-        return section;
+        return Objects.requireNonNull(section);
     }
 
     /** What comes next stands in the flow, also behind the steps of a list. */

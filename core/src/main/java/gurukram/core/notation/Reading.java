@@ -6,6 +6,7 @@ import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What was made of a text.
@@ -22,7 +23,8 @@ public record Reading(ClassPlan plan, List<ReadLine> lines) {
      * @param node the part of the plan it made or belongs to; null when it was not understood
      * @param problem what is wrong with it; null when nothing
      */
-    public record ReadLine(int number, NodeId node, Located problem) {}
+    public record ReadLine(
+            int number, @Nullable NodeId node, @Nullable Located problem) {}
 
     public Reading {
         lines = List.copyOf(lines);

@@ -3,4 +3,7 @@
  *
  * <p>Imports: dose, notation.line, notation.words, plan, plan.edit, plan.settings, pose, text, time.
  */
+@NullMarked
 package gurukram.core.notation;
+
+import org.jspecify.annotations.NullMarked;

@@ -2,13 +2,14 @@ package gurukram.core.pose;
 
 import gurukram.core.dose.Dose;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Ordered rungs from the easiest preparation to the full pose or skill.
  *
  * @param peak the pose it leads to; null for a skill
  */
-public record Ladder(String id, String name, String peak, List<Rung> rungs) {
+public record Ladder(String id, String name, @Nullable String peak, List<Rung> rungs) {
     public Ladder {
         rungs = List.copyOf(rungs);
     }
@@ -36,7 +37,7 @@ public record Ladder(String id, String name, String peak, List<Rung> rungs) {
      * @param pose its id; null where {@code does} tells the content in words
      * @param ready the sign that the next rung may be tried
      */
-    public record Rung(String pose, String does, Dose dose, String ready, List<PropUse> props, With with) {
+    public record Rung(@Nullable String pose, String does, Dose dose, String ready, List<PropUse> props, With with) {
         public Rung {
             props = List.copyOf(props);
         }

@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One pose or named variation of the catalogue; docs/poses.md tells every field.
@@ -46,11 +47,11 @@ public record Pose(
         String family,
         Base base,
         SideBehaviour sides,
-        SideOf sideOf,
-        Twist twist,
+        @Nullable SideOf sideOf,
+        @Nullable Twist twist,
         Hold hold,
         Complexity complexity,
-        Integer settingUpMillis,
+        @Nullable Integer settingUpMillis,
         int effort,
         int depth,
         Risk risk,
@@ -63,7 +64,7 @@ public record Pose(
         boolean peakable,
         BreathAffinity breath,
         BreathAffinity leave,
-        Integer repMillis,
+        @Nullable Integer repMillis,
         Map<Level, Dose> doses,
         List<Felt> stretches,
         List<Felt> works,
@@ -73,7 +74,7 @@ public record Pose(
         List<PropUse> props,
         List<Caution> cautions,
         PoseCues cues,
-        Gate gate,
+        @Nullable Gate gate,
         Figure figure) {
 
     /** One repetition where neither the step nor the pose says how long it takes: a slow floor repetition. */
@@ -97,9 +98,14 @@ public record Pose(
         return names.sanskrit();
     }
 
+    /** The usual dose at a level, with its range. */
+    public Dose range(Level at) {
+        return Objects.requireNonNull(doses.get(at));
+    }
+
     /** The usual dose at a level, its range settled at the usual value. */
     public Dose doseFor(Level at) {
-        return Objects.requireNonNull(doses.get(at)).at(Dose.Reading.CHOSEN);
+        return range(at).at(Dose.Reading.CHOSEN);
     }
 
     public int repMillisOrDefault() {

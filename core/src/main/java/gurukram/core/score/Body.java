@@ -7,6 +7,7 @@ import gurukram.core.pose.Pose;
 import java.util.HashSet;
 import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Where the class's body is while the plan is unfolded: its base, the pose it is in, and what it has met already. */
 final class Body {
@@ -14,16 +15,16 @@ final class Body {
     private final Transitions transitions;
     private final Set<Transitions.Leg> legsGone = new HashSet<>();
     private final Set<String> met = new HashSet<>();
-    private Base base;
-    private Pose pose;
-    private Side side;
+    private @Nullable Base base;
+    private @Nullable Pose pose;
+    private @Nullable Side side;
 
     Body(Pace pace, Transitions transitions) {
         this.pace = pace;
         this.transitions = transitions;
     }
 
-    boolean isIn(Pose other, Side otherSide) {
+    boolean isIn(Pose other, @Nullable Side otherSide) {
         return pose != null && pose.id().equals(other.id()) && Objects.equals(side, otherSide);
     }
 
@@ -31,7 +32,7 @@ final class Body {
      * Getting people into a hold on a side, ms: nothing when they are in it; the first figure when the class has not met
      * the pose; the second-side figure on the other side and when it is repeated. A step or a pose may say its own.
      */
-    long settingUp(Pose other, Side otherSide, Integer typedMillis, Cueing way) {
+    long settingUp(Pose other, @Nullable Side otherSide, @Nullable Integer typedMillis, Cueing way) {
         if (isIn(other, otherSide)) return 0;
         if (typedMillis != null) return pace.settingUp(typedMillis, way);
         if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), way);
@@ -42,7 +43,7 @@ final class Body {
      * Changing the base of the body, ms; marks the legs as gone. Within one base nothing, except from lunge to lunge on
      * the other side outside a flow.
      */
-    long goTo(Pose other, Side otherSide, boolean inFlow) {
+    long goTo(Pose other, @Nullable Side otherSide, boolean inFlow) {
         if (base == null) return 0;
         if (base == other.base()) {
             boolean changesLunge = base == Base.LUNGE && !inFlow && otherSide != null && side == otherSide.opposite();
@@ -55,7 +56,7 @@ final class Body {
         return ms;
     }
 
-    void arrive(Pose other, Side otherSide) {
+    void arrive(Pose other, @Nullable Side otherSide) {
         base = other.base();
         pose = other;
         side = otherSide;

@@ -7,7 +7,9 @@ import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where each foot is while flows step: both in front, one back (a lunge, named by its front leg), or both back.
@@ -36,9 +38,9 @@ public final class Feet {
 
     private final int[][] counts = new int[2][5];
     private final List<Impossible> impossible = new ArrayList<>();
-    private Base base;
-    private Side front;
-    private Object pass;
+    private @Nullable Base base;
+    private @Nullable Side front;
+    private @Nullable PassKey pass;
     private boolean wentBack;
     private boolean cameForward;
 
@@ -50,7 +52,7 @@ public final class Feet {
     }
 
     /** The same in one flow only; null for all. */
-    public static Tally tally(Score score, PoseCatalogue catalogue, NodeId flow) {
+    public static Tally tally(Score score, PoseCatalogue catalogue, @Nullable NodeId flow) {
         Feet feet = new Feet();
         for (int i = 0; i < score.moments().size(); i++) {
             Moment moment = score.moments().get(i);
@@ -62,10 +64,10 @@ public final class Feet {
         return new Tally(feet.leg(Side.RIGHT), feet.leg(Side.LEFT), List.copyOf(feet.impossible));
     }
 
-    private record PassKey(Object flow, int pass) {}
+    private record PassKey(NodeId flow, int pass) {}
 
     private void moment(int index, Moment moment, Base to) {
-        PassKey key = moment.flow() == null ? null : new PassKey(moment.flow(), moment.pass());
+        PassKey key = moment.flow() == null ? null : new PassKey(moment.flow(), Objects.requireNonNull(moment.pass()));
         if (key == null || !key.equals(pass)) {
             wentBack = false;
             cameForward = false;

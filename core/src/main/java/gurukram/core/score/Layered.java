@@ -10,6 +10,7 @@ import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A written step with its layers laid over it: what is really done at a level, in a round, on a pass.
@@ -22,7 +23,7 @@ final class Layered {
     private final PoseCatalogue catalogue;
     private final List<Step> before = new ArrayList<>();
     private final List<Step> after = new ArrayList<>();
-    private Step step;
+    private @Nullable Step step;
 
     private Layered(Step step, PoseCatalogue catalogue) {
         this.step = step;
@@ -30,7 +31,7 @@ final class Layered {
     }
 
     /** What a level does instead of the step; {@code level} null is the base line. Edits that need a round are not looked at. */
-    static List<Step> atLevel(Step step, Level level, PoseCatalogue catalogue) {
+    static List<Step> atLevel(Step step, @Nullable Level level, PoseCatalogue catalogue) {
         if (step.layers().isEmpty()) return List.of(step);
         Layered layered = new Layered(step, catalogue);
         layered.lay(step.layers(), when -> !when.needsFlow() && when.holdsAt(level));
@@ -50,14 +51,14 @@ final class Layered {
             if (step == null || !holds.test(layer.when())) continue;
             Layer.Edit edit = layer.edit();
             if (edit instanceof Layer.Omit) step = null;
-            else if (edit instanceof Layer.Become become) step = become(become);
+            else if (edit instanceof Layer.Become become) step = become(step, become);
             else if (edit instanceof Layer.Before put) before.add(put.step());
             else if (edit instanceof Layer.After put) after.add(put.step());
         }
     }
 
-    private Step become(Layer.Become become) {
-        Step now = step;
+    private Step become(Step from, Layer.Become become) {
+        Step now = from;
         if (become.dose() != null) now = now.withDose(become.dose());
         if (become.sides() != null) now = now.withSides(become.sides());
         if (become.pose() == null) return now;

@@ -13,16 +13,17 @@ import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The class that one level does, as a class of its own: what the level's layers change is the base line, and the other
  * levels' layers are gone. Its base line unfolds to the very moments the level had.
  */
 public final class LevelLine {
-    private final Level level;
+    private final @Nullable Level level;
     private final PoseCatalogue catalogue;
 
-    private LevelLine(Level level, PoseCatalogue catalogue) {
+    private LevelLine(@Nullable Level level, PoseCatalogue catalogue) {
         this.level = level;
         this.catalogue = catalogue;
     }
@@ -34,7 +35,7 @@ public final class LevelLine {
     }
 
     /** A flow as a level does it: what is left to look at are its rounds. {@code level} null is the base line. */
-    static Flow of(Flow flow, Level level, PoseCatalogue catalogue) {
+    static Flow of(Flow flow, @Nullable Level level, PoseCatalogue catalogue) {
         return new LevelLine(level, catalogue).flow(flow);
     }
 

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A room in which every level keeps to one clock: that of the base line. Another level's line may need less, and people
@@ -23,7 +24,7 @@ public final class MixedRoom {
      * @param pass from 1; null outside flows
      * @param clockMs what the base line takes, {@code lineMs} what this level would take
      */
-    public record Line(Level level, NodeId node, Integer pass, long clockMs, long lineMs) {
+    public record Line(Level level, NodeId node, @Nullable Integer pass, long clockMs, long lineMs) {
         public boolean isOver() {
             return lineMs > clockMs;
         }
@@ -34,7 +35,7 @@ public final class MixedRoom {
         }
     }
 
-    private record Unit(NodeId node, Integer pass) {}
+    private record Unit(NodeId node, @Nullable Integer pass) {}
 
     private MixedRoom() {}
 

@@ -4,6 +4,7 @@ import gurukram.core.body.Side;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.settings.Mode;
 import gurukram.core.time.Breath;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One line of the score. Absent values are null; times in ms; rounds, passes, positions and sets count from 1.
@@ -31,23 +32,23 @@ public record Moment(
         long transitionMs,
         long settingUpMs,
         long workMs,
-        String pose,
-        Side side,
-        Side twistSide,
-        Integer direction,
+        @Nullable String pose,
+        @Nullable Side side,
+        @Nullable Side twistSide,
+        @Nullable Integer direction,
         NodeId section,
-        NodeId flow,
-        Integer round,
-        Integer pass,
-        Integer position,
-        Mode mode,
+        @Nullable NodeId flow,
+        @Nullable Integer round,
+        @Nullable Integer pass,
+        @Nullable Integer position,
+        @Nullable Mode mode,
         Breath breath,
         boolean continued,
-        Integer breaths,
-        Integer reps,
-        Integer set,
-        Long heldCounts,
-        Integer holds,
+        @Nullable Integer breaths,
+        @Nullable Integer reps,
+        @Nullable Integer set,
+        @Nullable Long heldCounts,
+        @Nullable Integer holds,
         boolean typed) {
 
     public enum Kind {

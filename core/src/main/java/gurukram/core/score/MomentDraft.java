@@ -11,16 +11,27 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment.Kind;
 import gurukram.core.time.Breath;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** A moment in the making: its work is known, when it begins and how people get there is not. */
 final class MomentDraft {
     /** Where a moment stands: its section and, within a flow, its pass and position. */
-    record Where(NodeId section, Cueing cueing, School school, Flow flow, Pass pass, int position) {
+    record Where(
+            NodeId section,
+            Cueing cueing,
+            School school,
+            @Nullable Flow flow,
+            @Nullable Pass pass,
+            int position) {
         /** The typed pace, ms a position: the step's own, else the flow's in this round; null when neither is typed. */
+        @Nullable
         Integer paceOf(Step step) {
             if (step.timing().positionMillis() != null || flow == null)
                 return step.timing().positionMillis();
-            return flow.settings().pace().positionMillisIn(pass.round());
+            return flow.settings()
+                    .pace()
+                    .positionMillisIn(Objects.requireNonNull(pass).round());
         }
 
         boolean isLearning() {
@@ -29,18 +40,31 @@ final class MomentDraft {
     }
 
     final Step step;
-    final Pose pose;
-    final Side side;
+    final @Nullable Pose pose;
+    final @Nullable Side side;
     final Where where;
     Kind kind;
     Breath breath = Breath.FREE;
     boolean continued;
+
+    @Nullable
     Integer direction;
+
+    @Nullable
     Integer breaths;
+
+    @Nullable
     Integer reps;
+
+    @Nullable
     Integer set;
+
+    @Nullable
     Long heldCounts;
+
+    @Nullable
     Integer holds;
+
     long transition;
     long settingUp;
     long work;
@@ -48,7 +72,7 @@ final class MomentDraft {
     /** In the pose already, whatever its side: no setting up, no transition. */
     boolean settledIn;
 
-    MomentDraft(Step step, Pose pose, Side side, Where where, Kind kind) {
+    MomentDraft(Step step, @Nullable Pose pose, @Nullable Side side, Where where, Kind kind) {
         this.step = step;
         this.pose = pose;
         this.side = side;
@@ -57,6 +81,7 @@ final class MomentDraft {
     }
 
     /** The side of the twist: as the step says, else as the pose usually does; null where there is none. */
+    @Nullable
     Side twistSide() {
         if (side == null || pose == null || kind == Kind.PAUSE) return null;
         if (step.sides() instanceof SideRule.Compound compound) {

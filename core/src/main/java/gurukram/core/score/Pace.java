@@ -8,6 +8,7 @@ import java.math.BigDecimal;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * How long things take with one teacher. All times in ms.
@@ -106,7 +107,7 @@ public record Pace(
      */
     public long flowBreath(boolean secondSide, int timeOnSide, Cueing way) {
         BigDecimal half = BigDecimal.valueOf(secondSide ? secondHalfBreath : firstHalfBreath)
-                .multiply(cueing.get(way).halfBreath())
+                .multiply(Objects.requireNonNull(cueing.get(way)).halfBreath())
                 .multiply(roundFactors.get(Math.min(timeOnSide, roundFactors.size()) - 1))
                 .max(BigDecimal.valueOf(floorHalfBreath));
         return Millis.times(2, half);
@@ -124,12 +125,12 @@ public record Pace(
     }
 
     public long settingUp(Complexity complexity, boolean first, Cueing way) {
-        SettingUp figures = settingUp.get(complexity);
+        SettingUp figures = Objects.requireNonNull(settingUp.get(complexity));
         return settingUp(first ? figures.first() : figures.second(), way);
     }
 
     /** Setting up of so many ms before the way of cueing and the teacher's own factor. */
     public long settingUp(long ms, Cueing way) {
-        return Millis.times(ms, cueing.get(way).settingUp(), ownFactor);
+        return Millis.times(ms, Objects.requireNonNull(cueing.get(way)).settingUp(), ownFactor);
     }
 }

@@ -10,6 +10,7 @@ import gurukram.core.plan.settings.FlowSides.Turn;
 import gurukram.core.plan.settings.Mode;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One time through a flow on one side.
@@ -22,7 +23,7 @@ import java.util.List;
  *     do not count
  * @param secondSide whether it is the side the flow does second
  */
-record Pass(int index, int round, int ofRound, Side lead, int timeOnSide, boolean secondSide, Mode mode) {
+record Pass(int index, int round, int ofRound, @Nullable Side lead, int timeOnSide, boolean secondSide, Mode mode) {
 
     /** The passes of a flow in the order they are done; {@code begins} is the side this class begins with. */
     static List<Pass> of(FlowSettings flow, Side begins) {

@@ -13,7 +13,9 @@ import gurukram.core.score.Moment.Kind;
 import gurukram.core.score.MomentDraft.Where;
 import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
+import java.util.Objects;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The work of one visit to a step, as moments in the making.
@@ -25,13 +27,13 @@ import java.util.function.Consumer;
 final class StepWork {
     private final Pace pace;
     private final Step step;
-    private final Pose pose;
+    private final @Nullable Pose pose;
     private final Dose dose;
     private final Where where;
     private final Consumer<MomentDraft> out;
 
     /** @param dose a single dose, ranges already read */
-    StepWork(Pace pace, Step step, Pose pose, Dose dose, Where where, Consumer<MomentDraft> out) {
+    StepWork(Pace pace, Step step, @Nullable Pose pose, Dose dose, Where where, Consumer<MomentDraft> out) {
         this.pace = pace;
         this.step = step;
         this.pose = pose;
@@ -49,7 +51,7 @@ final class StepWork {
         else out.accept(simple(dose, visit));
     }
 
-    private MomentDraft draft(Kind kind, Side side) {
+    private MomentDraft draft(Kind kind, @Nullable Side side) {
         return new MomentDraft(step, pose, side, where, kind);
     }
 
@@ -77,7 +79,8 @@ final class StepWork {
     }
 
     private Hold holdOf() {
-        return step.timing().hold() == null ? pose.hold() : step.timing().hold();
+        Hold typed = step.timing().hold();
+        return typed == null ? Objects.requireNonNull(pose).hold() : typed;
     }
 
     private long countMillis() {
@@ -85,7 +88,7 @@ final class StepWork {
         return own == null ? pace.count() : own;
     }
 
-    private void movement(Dose.Movement movement, Side side, boolean secondSide, Breath before) {
+    private void movement(Dose.Movement movement, @Nullable Side side, boolean secondSide, Breath before) {
         Integer typed = where.paceOf(step);
         boolean learn = typed == null && where.isLearning();
         int n = movement.breaths().size();
@@ -125,7 +128,7 @@ final class StepWork {
     }
 
     /** One moment a stage. */
-    private void pattern(Dose.Pattern pattern, Side side) {
+    private void pattern(Dose.Pattern pattern, @Nullable Side side) {
         School school = where.school();
         Dose.Pattern.Holds kept = stricter(pattern.holds(), school.holds());
         for (Dose.Pattern.Stage written : pattern.stages()) {
@@ -139,7 +142,7 @@ final class StepWork {
         }
     }
 
-    private static Dose.Pattern.Holds stricter(Dose.Pattern.Holds a, Dose.Pattern.Holds b) {
+    private static Dose.Pattern.Holds stricter(Dose.Pattern.Holds a, Dose.Pattern.@Nullable Holds b) {
         return b == null || a.ordinal() >= b.ordinal() ? a : b;
     }
 
@@ -161,7 +164,7 @@ final class StepWork {
         }
     }
 
-    private void shown(Reps.Shown shown, Side side) {
+    private void shown(Reps.Shown shown, @Nullable Side side) {
         MomentDraft draft = draft(Kind.SHOWN, side);
         draft.work = (long) shown.reps() * (shown.millis() == null ? pace.shownRep() : shown.millis());
         draft.typed = shown.millis() != null;
@@ -192,7 +195,7 @@ final class StepWork {
     private long repMillis(Reps reps) {
         if (step.timing().positionMillis() != null) return step.timing().positionMillis();
         if (reps.repBreaths() != null) return reps.repBreaths() * pace.breathAt(where, false);
-        return reps.repMillis() == null ? pose.repMillisOrDefault() : reps.repMillis();
+        return reps.repMillis() == null ? Objects.requireNonNull(pose).repMillisOrDefault() : reps.repMillis();
     }
 
     private void attempts(Attempts attempts, SideRule.Visit visit) {
@@ -205,7 +208,7 @@ final class StepWork {
         }
     }
 
-    private void rest(int seconds, Side side, int set) {
+    private void rest(int seconds, @Nullable Side side, int set) {
         if (seconds == 0) return;
         MomentDraft pause = draft(Kind.PAUSE, side);
         pause.set = set;

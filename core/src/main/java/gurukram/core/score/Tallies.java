@@ -10,7 +10,9 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a score adds up to. Pauses and open time without a pose are in none of the lists.
@@ -40,7 +42,7 @@ public record Tallies(
             return new Row(what, Amount.NONE, Amount.NONE, Amount.NONE);
         }
 
-        Row plus(Side side, Amount amount) {
+        Row plus(@Nullable Side side, Amount amount) {
             if (side == Side.RIGHT) return new Row(what, right.plus(amount), left, centre);
             if (side == Side.LEFT) return new Row(what, right, left.plus(amount), centre);
             return new Row(what, right, left, centre.plus(amount));
@@ -71,7 +73,7 @@ public record Tallies(
         private long retentionCounts;
         private int baseChanges;
         private int floorTrips;
-        private Base base;
+        private @Nullable Base base;
         private boolean floorSeen;
         private boolean up;
 
@@ -91,14 +93,14 @@ public record Tallies(
             add(areas, felt.area().word(), felt.on(m.side()), amount);
         }
 
-        private static void add(Map<String, Row> rows, String what, Side side, Amount amount) {
+        private static void add(Map<String, Row> rows, String what, @Nullable Side side, Amount amount) {
             rows.put(what, rows.computeIfAbsent(what, Row::of).plus(side, amount));
         }
 
         private void retention(Moment m) {
             if (m.breath() == Breath.HOLD_IN || m.breath() == Breath.HOLD_OUT) retentions++;
             if (m.heldCounts() == null || m.heldCounts() == 0) return;
-            retentions += m.holds();
+            retentions += Objects.requireNonNull(m.holds());
             retentionCounts += m.heldCounts();
         }
 

@@ -26,9 +26,9 @@ public final class Transitions {
 
     Transitions(List<Leg> legs) {
         for (Base from : Base.values()) routes.put(from, new EnumMap<>(Base.class));
-        legs.forEach(leg -> routes.get(leg.from()).put(leg.to(), List.of(leg)));
+        legs.forEach(leg -> Objects.requireNonNull(routes.get(leg.from())).put(leg.to(), List.of(leg)));
         Map<Base, Map<Base, List<Leg>>> chains = new EnumMap<>(Base.class);
-        for (Base from : Base.values()) chains.put(from, new EnumMap<>(routes.get(from)));
+        for (Base from : Base.values()) chains.put(from, new EnumMap<>(Objects.requireNonNull(routes.get(from))));
         for (Base via : Base.values()) {
             for (Base from : Base.values()) {
                 for (Base to : Base.values()) relax(chains, from, via, to);
@@ -38,23 +38,23 @@ public final class Transitions {
         for (Base from : Base.values()) {
             for (Base to : Base.values()) {
                 if (from == to) continue;
-                List<Leg> chain = chains.get(from).get(to);
+                List<Leg> chain = Objects.requireNonNull(chains.get(from)).get(to);
                 if (chain == null) missing.add(from.word() + " to " + to.word());
-                else routes.get(from).putIfAbsent(to, chain);
+                else Objects.requireNonNull(routes.get(from)).putIfAbsent(to, chain);
             }
         }
         if (!missing.isEmpty()) throw new IllegalStateException("No way in the transition table: " + missing);
     }
 
     private static void relax(Map<Base, Map<Base, List<Leg>>> chains, Base from, Base via, Base to) {
-        List<Leg> first = chains.get(from).get(via);
-        List<Leg> second = chains.get(via).get(to);
+        List<Leg> first = Objects.requireNonNull(chains.get(from)).get(via);
+        List<Leg> second = Objects.requireNonNull(chains.get(via)).get(to);
         if (first == null || second == null || from == to) return;
-        List<Leg> direct = chains.get(from).get(to);
+        List<Leg> direct = Objects.requireNonNull(chains.get(from)).get(to);
         if (direct != null && cost(direct) <= cost(first) + cost(second)) return;
         List<Leg> chain = new ArrayList<>(first);
         chain.addAll(second);
-        chains.get(from).put(to, List.copyOf(chain));
+        Objects.requireNonNull(chains.get(from)).put(to, List.copyOf(chain));
     }
 
     private static long cost(List<Leg> legs) {
@@ -63,7 +63,10 @@ public final class Transitions {
 
     /** The legs from one base to another; empty within one base. */
     public List<Leg> route(Base from, Base to) {
-        return from == to ? List.of() : routes.get(from).get(to);
+        return from == to
+                ? List.of()
+                : Objects.requireNonNull(
+                        Objects.requireNonNull(routes.get(from)).get(to));
     }
 
     /** The table that ships with the app. */

@@ -10,6 +10,7 @@ import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What is done between two joins of a flow: a pass, or pose by pose a whole round.
@@ -26,7 +27,7 @@ record Turn(List<Visit> visits) {
     }
 
     /** The turns of a flow at a level, in order; a turn in which everything is left out is not among them. */
-    static List<Turn> of(Flow flow, Level level, Side begins, PoseCatalogue catalogue) {
+    static List<Turn> of(Flow flow, @Nullable Level level, Side begins, PoseCatalogue catalogue) {
         Flow line = LevelLine.of(flow, level, catalogue);
         List<Pass> passes = Pass.of(flow.settings(), begins);
         boolean poseByPose = flow.settings().sides().effectiveOrder() == Order.POSE_BY_POSE;

@@ -26,7 +26,9 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Unfolds a plan into its score: every moment in the order it is taught, each as long as its transition, its setting up
@@ -41,13 +43,13 @@ public final class Unfolder {
     private final Pace pace;
     private final School school;
     private final Transitions transitions;
-    private final Remembered remembered;
+    private final @Nullable Remembered remembered;
 
     public Unfolder(PoseCatalogue catalogue, Pace pace) {
         this(catalogue, pace, School.UNSET);
     }
 
-    private Unfolder(Unfolder other, School school, Remembered remembered) {
+    private Unfolder(Unfolder other, School school, @Nullable Remembered remembered) {
         this.catalogue = other.catalogue;
         this.pace = other.pace;
         this.school = school;
@@ -81,11 +83,11 @@ public final class Unfolder {
     private static final class Remembered {
         private static final int MOST = 8;
 
-        private record Kept(ClassPlan plan, Level level, Dose.Reading reading, Score score) {}
+        private record Kept(ClassPlan plan, @Nullable Level level, Dose.Reading reading, Score score) {}
 
         private final Deque<Kept> kept = new ArrayDeque<>();
 
-        Score score(ClassPlan plan, Level level, Dose.Reading reading, Supplier<Score> unfold) {
+        Score score(ClassPlan plan, @Nullable Level level, Dose.Reading reading, Supplier<Score> unfold) {
             for (Kept one : kept) {
                 if (one.plan() == plan && one.level() == level && one.reading() == reading) return one.score();
             }
@@ -97,17 +99,17 @@ public final class Unfolder {
     }
 
     /** The score of the plan at one level; null is the base line without its level edits. */
-    public Score unfold(ClassPlan plan, Level level) {
+    public Score unfold(ClassPlan plan, @Nullable Level level) {
         return unfold(plan, level, Dose.Reading.CHOSEN);
     }
 
     /** The score with every range at its low, chosen or high value. */
-    public Score unfold(ClassPlan plan, Level level, Dose.Reading reading) {
+    public Score unfold(ClassPlan plan, @Nullable Level level, Dose.Reading reading) {
         if (remembered == null) return unfolded(plan, level, reading);
         return remembered.score(plan, level, reading, () -> unfolded(plan, level, reading));
     }
 
-    private Score unfolded(ClassPlan plan, Level level, Dose.Reading reading) {
+    private Score unfolded(ClassPlan plan, @Nullable Level level, Dose.Reading reading) {
         Run run = new Run(plan.settings(), level, reading);
         plan.sections().forEach(run::section);
         return Score.of(plan, run.moments);
@@ -116,16 +118,16 @@ public final class Unfolder {
     private final class Run {
         private final ClassSettings settings;
         private final School classSchool;
-        private final Level level;
+        private final @Nullable Level level;
         private final Dose.Reading reading;
         private final Body body = new Body(pace, transitions);
         private final Map<String, Integer> crossings = new HashMap<>();
         private final List<Moment> moments = new ArrayList<>();
         private long now;
-        private NodeId flowOfLast;
+        private @Nullable NodeId flowOfLast;
         private Breath lastBreath = Breath.FREE;
 
-        Run(ClassSettings settings, Level level, Dose.Reading reading) {
+        Run(ClassSettings settings, @Nullable Level level, Dose.Reading reading) {
             this.settings = settings;
             this.classSchool = settings.school().over(school);
             this.level = level;
@@ -172,8 +174,10 @@ public final class Unfolder {
         private void rest(Step after, Join.Rested rest, Where where) {
             MomentDraft pause = new MomentDraft(after, null, null, where, Kind.PAUSE);
             pause.typed = rest.unit() == Join.Rested.Unit.SECONDS;
-            Integer typed =
-                    where.flow().settings().pace().positionMillisIn(where.pass().round());
+            Integer typed = Objects.requireNonNull(where.flow())
+                    .settings()
+                    .pace()
+                    .positionMillisIn(Objects.requireNonNull(where.pass()).round());
             long breath = typed != null ? 2L * typed : pace.breathAt(where, false);
             pause.work = switch (rest.unit()) {
                 case SECONDS -> (long) rest.amount() * Millis.SECOND;
@@ -184,7 +188,7 @@ public final class Unfolder {
         }
 
         /** Unfolds one visit to a step; answers how many positions it took. */
-        private int step(Step step, Where where, Side lead) {
+        private int step(Step step, Where where, @Nullable Side lead) {
             Pose pose = step.pose() == null ? null : catalogue.pose(step.pose());
             int before = 0;
             if (step.sides() instanceof SideRule.Crossing) before = crossings.merge(step.pose(), 1, Integer::sum) - 1;
@@ -204,7 +208,7 @@ public final class Unfolder {
         }
 
         private void add(MomentDraft draft) {
-            if (draft.pose != null && draft.kind != Kind.PAUSE) arrive(draft);
+            if (draft.pose != null && draft.kind != Kind.PAUSE) arrive(draft.pose, draft);
             Where where = draft.where;
             moments.add(new Moment(
                     draft.step.id(),
@@ -237,19 +241,19 @@ public final class Unfolder {
         }
 
         /** Transition and setting up. Both were measured from the same first words, so a transition before setting up counts half. */
-        private void arrive(MomentDraft draft) {
+        private void arrive(Pose pose, MomentDraft draft) {
             Where where = draft.where;
             boolean sameFlow = where.flow() != null && where.flow().id().equals(flowOfLast);
             boolean movement = draft.kind == Kind.MOVEMENT;
             boolean paceTyped = where.paceOf(draft.step) != null;
             if (!movement && !paceTyped && !draft.settledIn) {
                 Integer typed = draft.step.timing().settingUpMillis();
-                draft.settingUp = body.settingUp(draft.pose, draft.side, typed, where.cueing());
+                draft.settingUp = body.settingUp(pose, draft.side, typed, where.cueing());
             }
-            long whole = body.goTo(draft.pose, draft.side, where.flow() != null);
+            long whole = body.goTo(pose, draft.side, where.flow() != null);
             if (draft.settledIn || (sameFlow && (movement || paceTyped))) whole = 0;
             draft.transition = draft.settingUp > 0 ? Millis.half(whole) : whole;
-            body.arrive(draft.pose, draft.side);
+            body.arrive(pose, draft.side);
         }
     }
 }

@@ -4,4 +4,7 @@
  *
  * <p>Imports: body, dose, plan, plan.settings, pose, text, time.
  */
+@NullMarked
 package gurukram.core.score;
+
+import org.jspecify.annotations.NullMarked;

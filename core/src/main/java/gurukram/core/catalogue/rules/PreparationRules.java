@@ -1,6 +1,7 @@
 package gurukram.core.catalogue.rules;
 
 import gurukram.core.body.ActionUse;
+import gurukram.core.pose.Gate;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
@@ -41,8 +42,9 @@ final class PreparationRules {
         Set<String> lower = new HashSet<>();
         for (Ladder ladder : draft.ladders()) {
             int own = ladder.rungOf(pose.id());
-            boolean gated = pose.gate() != null && pose.gate().ladder().equals(ladder.id());
-            int below = own > 0 ? own - 1 : gated ? pose.gate().rung() : 0;
+            Gate gate = pose.gate();
+            int gated = gate != null && gate.ladder().equals(ladder.id()) ? gate.rung() : 0;
+            int below = own > 0 ? own - 1 : gated;
             ladder.rungs().subList(0, below).forEach(rung -> {
                 if (rung.pose() != null) lower.add(rung.pose());
             });

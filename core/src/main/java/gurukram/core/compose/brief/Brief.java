@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import org.jspecify.annotations.NullUnmarked;
 
 /**
  * What a teacher asks for when a class is to be drafted. Everything but the length, the style and the level may be left open.
@@ -79,6 +80,7 @@ public record Brief(
     }
 
     /** Every field of a brief while one is changed. */
+    @NullUnmarked // copied whole from a brief before it is read
     private static final class Fields {
         private String peak;
         private Theme theme;

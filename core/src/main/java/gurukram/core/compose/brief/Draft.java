@@ -3,6 +3,7 @@ package gurukram.core.compose.brief;
 import gurukram.core.check.Report;
 import gurukram.core.plan.ClassPlan;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A class that was composed.
@@ -17,7 +18,7 @@ import java.util.List;
 public record Draft(
         ClassPlan plan,
         Brief brief,
-        Goal goal,
+        @Nullable Goal goal,
         List<String> stops,
         long idea,
         List<LeftOut> leftOut,

@@ -3,6 +3,7 @@ package gurukram.core.compose.brief;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The pose a draft really leads to.
@@ -12,7 +13,7 @@ import java.util.List;
  * @param rung where {@code pose} stands on it, from 1; 0 without a ladder
  * @param stops what stands against the rungs above, the highest first: whole sentences
  */
-public record Goal(Pose asked, Pose pose, Ladder ladder, int rung, List<String> stops) {
+public record Goal(Pose asked, Pose pose, @Nullable Ladder ladder, int rung, List<String> stops) {
     public Goal {
         stops = List.copyOf(stops);
     }

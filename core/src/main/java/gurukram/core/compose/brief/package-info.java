@@ -3,4 +3,7 @@
  *
  * <p>Imports: body, check, group, plan, plan.settings, pose, text.
  */
+@NullMarked
 package gurukram.core.compose.brief;
+
+import org.jspecify.annotations.NullMarked;

@@ -15,6 +15,7 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One try at a class: what all that make a part of it have in common.
@@ -24,12 +25,20 @@ import gurukram.core.pose.PoseCatalogue;
  * @param tightness 0 for all that belongs to a class; each more leaves something out that could be missed
  */
 public record Attempt(
-        Brief brief, Pool pool, Goal goal, Clock clock, Dice dice, Merit merit, Sketch sketch, int tightness) {
+        Brief brief,
+        Pool pool,
+        @Nullable Goal goal,
+        Clock clock,
+        Dice dice,
+        Merit merit,
+        Sketch sketch,
+        int tightness) {
     PoseCatalogue catalogue() {
         return pool.catalogue();
     }
 
     /** Null when the class leads to no pose. */
+    @Nullable
     Pose peak() {
         return goal == null ? null : goal.pose();
     }

@@ -22,9 +22,11 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /** What fills the parts of a class up to their share of the slot, and answers the hardest work at its end. */
 public final class Filling {
@@ -81,12 +83,12 @@ public final class Filling {
         return Optional.ofNullable(choice(role, pose -> 0));
     }
 
-    private Pose choice(SectionRole role, ToDoubleFunction<Pose> more) {
+    private @Nullable Pose choice(SectionRole role, ToDoubleFunction<Pose> more) {
         return choice(role, more, 1);
     }
 
     /** @param times how often a pose may stand in the class */
-    private Pose choice(SectionRole role, ToDoubleFunction<Pose> more, int times) {
+    private @Nullable Pose choice(SectionRole role, ToDoubleFunction<Pose> more, int times) {
         Set<String> there = sketch.poses();
         Map<String, Integer> families = new HashMap<>();
         there.forEach(id -> families.merge(attempt.catalogue().pose(id).family(), 1, Integer::sum));
@@ -114,7 +116,7 @@ public final class Filling {
     /** A long class stays in its poses: what is held longer counts more, the longer the slot. */
     private double stays(Pose pose) {
         double seconds = (Cover.isSided(pose) ? 2 : 1)
-                * Cover.sideSeconds(pose, pose.doses().get(brief.level()).at(Dose.Reading.HIGH));
+                * Cover.sideSeconds(pose, pose.range(brief.level()).at(Dose.Reading.HIGH));
         return 5 * Math.min(1, seconds / 120) * brief.minutes() / 60;
     }
 
@@ -176,8 +178,8 @@ public final class Filling {
     private static List<SectionRole> widest(Map<SectionRole, Long> budgets, Map<SectionRole, Long> lengths) {
         return budgets.keySet().stream()
                 .filter(FILLED::contains)
-                .sorted(Comparator.comparingDouble(
-                        role -> lengths.getOrDefault(role, 0L) / (double) (1 + budgets.get(role))))
+                .sorted(Comparator.comparingDouble(role ->
+                        lengths.getOrDefault(role, 0L) / (double) (1 + Objects.requireNonNull(budgets.get(role)))))
                 .toList();
     }
 
@@ -201,7 +203,7 @@ public final class Filling {
             List<Sketch.Entry> entries = sketch.entries(role);
             for (int i = entries.size() - 1; i >= 0; i--) {
                 Sketch.Entry entry = entries.get(i);
-                if (!entry.filler()) continue;
+                if (!entry.filler() || entry.pose() == null) continue;
                 refused.add(entry.pose().id());
                 sketch.remove(role, entry);
                 return true;

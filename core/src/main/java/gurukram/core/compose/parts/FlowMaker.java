@@ -30,6 +30,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Flows of movements on the breath: a frame, filled with what leads towards the peak, gentle at first; the second round
@@ -53,7 +54,7 @@ public final class FlowMaker {
     private static final int STEP = 4;
 
     private final Pool pool;
-    private final Pose peak;
+    private final @Nullable Pose peak;
     private final Merit merit;
     private final Dice dice;
     private final Map<String, Double> merits = new HashMap<>();
@@ -61,7 +62,7 @@ public final class FlowMaker {
     private boolean anyWay;
     private int nodes;
 
-    FlowMaker(Pool pool, Pose peak, Merit merit, Dice dice) {
+    FlowMaker(Pool pool, @Nullable Pose peak, Merit merit, Dice dice) {
         this.pool = pool;
         this.peak = peak;
         this.merit = merit;
@@ -162,7 +163,7 @@ public final class FlowMaker {
         return true;
     }
 
-    private Chain fill(Frame frame, Pose from, List<Move> moves, int length, List<String> end) {
+    private @Nullable Chain fill(Frame frame, Pose from, List<Move> moves, int length, List<String> end) {
         if (nodes++ > MOST_NODES) return null;
         if (moves.size() == length - end.size()) return close(from, moves, end);
         Pose before = moves.isEmpty() ? from : moves.get(moves.size() - 1).pose();
@@ -185,7 +186,7 @@ public final class FlowMaker {
         return null;
     }
 
-    private Chain close(Pose from, List<Move> moves, List<String> end) {
+    private @Nullable Chain close(Pose from, List<Move> moves, List<String> end) {
         List<Move> all = new ArrayList<>(moves);
         for (String id : end) if (!add(all, from, pool.catalogue().pose(id))) return null;
         Pose last = all.get(all.size() - 1).pose();
@@ -232,7 +233,7 @@ public final class FlowMaker {
     // --- layers
 
     /** A position that grows: what it is in the second round, null for as in the first, and in the third. */
-    private record Change(int position, Pose second, Pose third, double gain) {
+    private record Change(int position, @Nullable Pose second, Pose third, double gain) {
         /** From the second round on what would have come in the third. */
         Change sooner() {
             return new Change(position, third, third, gain);
@@ -277,7 +278,7 @@ public final class FlowMaker {
         return Step.of(new NodeId(id), move.pose().id(), rule, new Dose.Movement(move.breath()));
     }
 
-    private static List<Layer> layers(Step step, Pose second, Pose third, FlowSides sides) {
+    private static List<Layer> layers(Step step, @Nullable Pose second, Pose third, FlowSides sides) {
         List<Layer> layers = new ArrayList<>();
         boolean stays = third.equals(second);
         if (second != null) {

@@ -19,6 +19,7 @@ import gurukram.core.time.Breath;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /** The flows of a class: the main flow and cat and cow of a vinyasa class, and the salutations. */
@@ -91,7 +92,9 @@ public final class FlowPart {
     private long loads(Flow flow) {
         return flow.settings().passes()
                 * flow.steps().stream()
-                        .filter(step -> attempt.catalogue().pose(step.pose()).wristLoad())
+                        .filter(step -> attempt.catalogue()
+                                .pose(Objects.requireNonNull(step.pose()))
+                                .wristLoad())
                         .count();
     }
 
@@ -102,7 +105,7 @@ public final class FlowPart {
         while (rounds < 6
                 && (rounds + 1) * loads(flow) <= left
                 && attempt.clock().flowMs(flow.with(flow.settings().withRounds(rounds + 1)))
-                        <= budgets.get(SectionRole.SALUTATIONS)) rounds++;
+                        <= Objects.requireNonNull(budgets.get(SectionRole.SALUTATIONS))) rounds++;
         return rounds;
     }
 

@@ -16,12 +16,15 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
+import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /** The peak with the rungs before it, and what balances it. */
 public final class PeakPart {
@@ -31,7 +34,7 @@ public final class PeakPart {
     private final Attempt attempt;
     private final Brief brief;
     private final Sketch sketch;
-    private final Goal goal;
+    private final @Nullable Goal goal;
 
     public PeakPart(Attempt attempt) {
         this.attempt = attempt;
@@ -64,17 +67,22 @@ public final class PeakPart {
         }
     }
 
+    private Goal goal() {
+        return Objects.requireNonNull(goal, "a peak part is put only where there is a goal");
+    }
+
     /** The rungs right below, the nearest last, those without which a demand is not prepared, and one before a rung of high risk; what cannot be held is left to the flows. */
     private List<Pose> rungsBefore() {
         List<Pose> rungs = new ArrayList<>();
-        if (goal.ladder() == null) return rungs;
+        Ladder ladder = goal().ladder();
+        if (ladder == null) return rungs;
         int most = attempt.tightness() > 1
                 ? 1
                 : (brief.minutes() >= 60 && attempt.tightness() == 0 ? 2 : 1)
                         + attempt.dice().pick("rungs", 2);
-        for (int rung = goal.rung() - 1; rung >= 1; rung--) {
-            String id = goal.ladder().rungs().get(rung - 1).pose();
-            if (id == null || id.equals(goal.pose().id())) continue;
+        for (int rung = goal().rung() - 1; rung >= 1; rung--) {
+            String id = ladder.rungs().get(rung - 1).pose();
+            if (id == null || id.equals(goal().pose().id())) continue;
             Pose pose = attempt.catalogue().pose(id);
             boolean allowed =
                     attempt.pool().against(pose).isEmpty() && (pose.risk() != Risk.HIGH || brief.supervised());
@@ -95,12 +103,12 @@ public final class PeakPart {
 
     /** Twice where the rungs alone, held as long as is usual, do not prepare what only they prepare. */
     private int timesNeeded(Pose rung, List<Pose> rungs) {
-        for (ActionUse use : goal.pose().actions()) {
-            if (use.demands() < 2 || !Cover.prepares(rung, goal.pose(), use)) continue;
+        for (ActionUse use : goal().pose().actions()) {
+            if (use.demands() < 2 || !Cover.prepares(rung, goal().pose(), use)) continue;
             double seconds = rungs.stream()
-                    .filter(pose -> Cover.prepares(pose, goal.pose(), use))
-                    .mapToDouble(pose -> Cover.sideSeconds(
-                            pose, pose.doses().get(brief.level()).at(Dose.Reading.HIGH)))
+                    .filter(pose -> Cover.prepares(pose, goal().pose(), use))
+                    .mapToDouble(pose ->
+                            Cover.sideSeconds(pose, pose.range(brief.level()).at(Dose.Reading.HIGH)))
                     .sum();
             if (seconds < Preparation.usualSeconds(use.demands()) && isNeeded(rung)) return 2;
         }
@@ -109,10 +117,12 @@ public final class PeakPart {
 
     /** Whether something the peak asks for is prepared by fewer than two poses besides the ladder, and by this one. */
     private boolean isNeeded(Pose rung) {
-        for (ActionUse use : goal.pose().actions()) {
-            if (use.demands() < 2 || !Cover.prepares(rung, goal.pose(), use)) continue;
+        Ladder ladder = goal().ladder();
+        for (ActionUse use : goal().pose().actions()) {
+            if (use.demands() < 2 || !Cover.prepares(rung, goal().pose(), use)) continue;
             long others = attempt.pool().poses().stream()
-                    .filter(pose -> goal.ladder().rungOf(pose.id()) == 0 && Cover.prepares(pose, goal.pose(), use))
+                    .filter(pose -> (ladder == null || ladder.rungOf(pose.id()) == 0)
+                            && Cover.prepares(pose, goal().pose(), use))
                     .count();
             if (others < 2) return true;
         }
@@ -128,7 +138,7 @@ public final class PeakPart {
                 .findFirst()
                 .map(id -> attempt.catalogue().pose(id).name().toLowerCase(Locale.ROOT))
                 .orElse("stay on the rung before");
-        if (pose.equals(goal.pose()) || pose.risk() == Risk.HIGH) lines.add("Way out: " + easier + ".");
+        if (pose.equals(goal().pose()) || pose.risk() == Risk.HIGH) lines.add("Way out: " + easier + ".");
         Step guarded = step;
         if (pose.risk() == Risk.HIGH) {
             lines.add(HighRisk.WATCHED);

@@ -15,13 +15,14 @@ import gurukram.core.pose.Risk;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** What prepares the peak, what has to be in, and warm wrists. */
 public final class PreparationPart {
     private final Attempt attempt;
     private final Brief brief;
     private final Sketch sketch;
-    private final Goal goal;
+    private final @Nullable Goal goal;
 
     public PreparationPart(Attempt attempt) {
         this.attempt = attempt;
@@ -60,7 +61,7 @@ public final class PreparationPart {
         for (String id : List.of("wrist-circles", "wrist-rocks")) {
             if (!carried || !attempt.pool().has(id)) continue;
             Pose pose = attempt.catalogue().pose(id);
-            Dose dose = pose.doses().get(brief.level()).at(Dose.Reading.HIGH);
+            Dose dose = pose.range(brief.level()).at(Dose.Reading.HIGH);
             sketch.sort(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, pose, dose), false);
             return;
         }
@@ -72,7 +73,7 @@ public final class PreparationPart {
                 && (pose.risk() == Risk.LOW
                         || pose.level().ordinal() < brief.level().ordinal()
                         || brief.level() == Level.ADVANCED
-                        || goal.pose().level() == brief.level())
+                        || (goal != null && goal.pose().level() == brief.level()))
                 && attempt.isHandy(pose);
     }
 

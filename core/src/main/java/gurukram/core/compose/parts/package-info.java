@@ -3,4 +3,7 @@
  *
  * <p>Imports: body, check, compose.brief, compose.search, dose, notation.line, plan, plan.settings, pose, score, time.
  */
+@NullMarked
 package gurukram.core.compose.parts;
+
+import org.jspecify.annotations.NullMarked;

@@ -17,6 +17,7 @@ import gurukram.core.time.Millis;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** How long a sketch is, and how long its parts should be; by the teacher's school. */
 public final class Clock {
@@ -49,7 +50,7 @@ public final class Clock {
 
     /** Which leg comes forward first, by the class's school, else the teacher's, else as usual. */
     public School.LegRule legRule(School own) {
-        return own.over(teachers.over(School.USUAL)).legRule();
+        return Objects.requireNonNull(own.over(teachers.over(School.USUAL)).legRule());
     }
 
     /** A flow by itself. */

@@ -22,12 +22,12 @@ public final class Doses {
 
     /** Anywhere in the usual range. */
     public static Step wide(NodeId id, Pose pose, Level level, Side first) {
-        return step(id, pose, pose.doses().get(level), first);
+        return step(id, pose, pose.range(level), first);
     }
 
     /** The usual value or more: what has to prepare something is not shortened. */
     public static Step atLeastUsual(NodeId id, Pose pose, Level level, Side first) {
-        Dose dose = pose.doses().get(level);
+        Dose dose = pose.range(level);
         if (dose instanceof Range range) {
             dose = range.chosen().equals(range.high())
                     ? range.chosen()

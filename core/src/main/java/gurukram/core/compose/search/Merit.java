@@ -10,6 +10,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How well a pose suits a brief. Ours: what it prepares of the peak counts twice its strength, what it shares with the theme
@@ -26,7 +27,7 @@ public final class Merit {
     private final Dice dice;
 
     /** @param peak null when the class leads to none */
-    public Merit(Brief brief, Pose peak, Dice dice) {
+    public Merit(Brief brief, @Nullable Pose peak, Dice dice) {
         this.brief = brief;
         this.dice = dice;
         if (peak != null)

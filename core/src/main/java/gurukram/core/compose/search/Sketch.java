@@ -19,6 +19,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** A class while it is put together: its parts in their order, each with its items. */
 public final class Sketch {
@@ -26,7 +27,7 @@ public final class Sketch {
      * @param filler whether it may be taken out again
      * @param placed whether it stands where it was put, and is not sorted
      */
-    public record Entry(Item item, Pose pose, boolean filler, boolean placed) {}
+    public record Entry(Item item, @Nullable Pose pose, boolean filler, boolean placed) {}
 
     private final Map<SectionRole, List<Entry>> parts = new EnumMap<>(SectionRole.class);
     private final List<SectionRole> order;
@@ -76,7 +77,7 @@ public final class Sketch {
         return order;
     }
 
-    private Pose poseOf(Item item) {
+    private @Nullable Pose poseOf(Item item) {
         return item instanceof Step step && step.pose() != null ? catalogue.pose(step.pose()) : null;
     }
 
@@ -123,7 +124,7 @@ public final class Sketch {
     }
 
     /** What was put stays in front in its order; the others follow on the shortest way. A flow of the warm-up stands among its kind. */
-    private List<Item> items(SectionRole role, Base from) {
+    private List<Item> items(SectionRole role, @Nullable Base from) {
         List<Item> placed = new ArrayList<>();
         Map<Pose, List<Item>> sorted = new LinkedHashMap<>();
         for (Entry entry : entries(role)) {
@@ -142,7 +143,7 @@ public final class Sketch {
     }
 
     /** Where people have to be when a part is over. */
-    private static Base after(SectionRole role) {
+    private static @Nullable Base after(SectionRole role) {
         return switch (role) {
             case WARM_UP, STANDING -> Base.STANDING;
             case COOL_DOWN -> Base.SUPINE;
@@ -160,11 +161,11 @@ public final class Sketch {
         return items.size();
     }
 
-    private Pose lastPose(List<Item> items) {
+    private @Nullable Pose lastPose(List<Item> items) {
         for (int i = items.size() - 1; i >= 0; i--) {
             Item item = items.get(i);
             if (item instanceof Flow flow && !flow.steps().isEmpty())
-                return catalogue.pose(flow.steps().get(flow.steps().size() - 1).pose());
+                return poseOf(flow.steps().get(flow.steps().size() - 1));
             Pose pose = poseOf(item);
             if (pose != null) return pose;
         }

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The order of the poses of a part: what stands on the same base stays together, gentle before strong, and the bases follow
@@ -35,7 +36,7 @@ public final class Way {
      * @param from where people are before; null when that is open
      * @param to where they have to be afterwards; null when that is open
      */
-    List<Pose> through(List<Pose> poses, Base from, Base to) {
+    List<Pose> through(List<Pose> poses, @Nullable Base from, @Nullable Base to) {
         Map<Stand, List<Pose>> stands = new LinkedHashMap<>();
         poses.stream()
                 .sorted(Comparator.comparingDouble(this::intensity).thenComparing(Pose::id))
@@ -55,7 +56,7 @@ public final class Way {
     }
 
     /** The cheapest way through all of them, by subsets: there are never more than a dozen. */
-    private List<Stand> shortest(List<Stand> stands, Base from, Base to) {
+    private List<Stand> shortest(List<Stand> stands, @Nullable Base from, @Nullable Base to) {
         int n = stands.size();
         double[][] cost = new double[1 << n][n];
         int[][] before = new int[1 << n][n];
@@ -88,7 +89,7 @@ public final class Way {
         return way;
     }
 
-    private double end(double[][] cost, int set, int last, List<Stand> stands, Base to) {
+    private double end(double[][] cost, int set, int last, List<Stand> stands, @Nullable Base to) {
         if (to == null) return cost[set][last];
         double there = stands.get(last).base() == to ? 0 : ELSEWHERE_MS;
         return cost[set][last] + there + between(stands.get(last), new Stand(to, false));

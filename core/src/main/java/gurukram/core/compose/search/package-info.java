@@ -3,4 +3,7 @@
  *
  * <p>Imports: body, check, compose.brief, dose, plan, plan.settings, pose, score, time.
  */
+@NullMarked
 package gurukram.core.compose.search;
+
+import org.jspecify.annotations.NullMarked;

@@ -31,6 +31,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A flow: {@code flow ["name"] [, settings...]}, as in {@code flow "harbour round", 3 rounds, both sides, left first,
@@ -168,7 +169,7 @@ public final class FlowLine {
      * The longest phrase at the end, for commas that were left out: {@code tide x4 both sides}. A side alone may belong to
      * the name. Null when there is none.
      */
-    private static String lastPhrase(String text) {
+    private static @Nullable String lastPhrase(String text) {
         if (text.isEmpty()) return null;
         if (PHRASES.knows(text)) return text;
         for (int at = text.indexOf(' '); at > 0; at = text.indexOf(' ', at + 1)) {

@@ -5,11 +5,12 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.SideRule;
+import org.jspecify.annotations.Nullable;
 
 /** What one typed line asks for. */
 public sealed interface Line {
     /** A pose with its dose and sides; {@code pose} is null for open time. */
-    record AddStep(String pose, SideRule sides, Dose dose) implements Line {}
+    record AddStep(@Nullable String pose, SideRule sides, Dose dose) implements Line {}
 
     record AddFlow(FlowSettings settings) implements Line {}
 

@@ -5,6 +5,7 @@ import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.School.LegRule;
 import gurukram.core.pose.Level;
 import gurukram.core.time.Breath;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a line leaves unsaid is filled in from where it will stand.
@@ -14,9 +15,9 @@ import gurukram.core.time.Breath;
  * @param legs which leg comes forward first in a salutation
  * @param lastBreath the half-breath before it in the flow; FREE when there is none
  */
-public record LineContext(Level level, Flow flow, Breath lastBreath, LegRule legs) {
+public record LineContext(Level level, @Nullable Flow flow, Breath lastBreath, LegRule legs) {
     /** In a school where the foot that went back first comes forward first. */
-    public LineContext(Level level, Flow flow, Breath lastBreath) {
+    public LineContext(Level level, @Nullable Flow flow, Breath lastBreath) {
         this(level, flow, lastBreath, LegRule.RETURNING);
     }
 

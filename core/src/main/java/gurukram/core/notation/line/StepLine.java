@@ -17,10 +17,12 @@ import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One step: {@code pose [, sides] [, dose]}, as in {@code half pigeon, both, 8 breaths}; {@code 3 min open} needs no pose.
@@ -33,7 +35,12 @@ public final class StepLine {
     private static final Pattern LONG_GAP = Pattern.compile("([\\s,;])[\\s,;]{9,}");
 
     /** What was said; null where nothing was. */
-    record Said(Pose pose, SideRule sides, Dose dose, boolean openTime, SideWords sideWords) {}
+    record Said(
+            @Nullable Pose pose,
+            @Nullable SideRule sides,
+            @Nullable Dose dose,
+            boolean openTime,
+            SideWords sideWords) {}
 
     private final PoseCatalogue catalogue;
 
@@ -44,7 +51,7 @@ public final class StepLine {
     /** A whole step; {@link Refused} with its place when some of it is not understood. */
     public Line.AddStep read(String line, LineContext context) {
         Said said = say(line);
-        if (said.openTime()) return new Line.AddStep(null, new SideRule.None(), said.dose());
+        if (said.openTime()) return new Line.AddStep(null, new SideRule.None(), Objects.requireNonNull(said.dose()));
         if (said.pose() == null) throw new Refused("Which pose? “" + shorten(line) + "” names none.");
         SideRule sides = said.sides() != null ? said.sides() : usualSides(said.pose(), context);
         if (said.sides() == null && said.sideWords().hasTwist())
@@ -86,7 +93,7 @@ public final class StepLine {
         return at;
     }
 
-    private static String takeDose(DoseWords words, String text) {
+    private static @Nullable String takeDose(DoseWords words, String text) {
         try {
             return words.takeFromEnd(text);
         } catch (Refused e) {
@@ -138,7 +145,7 @@ public final class StepLine {
     }
 
     /** What {@link #say} reads; null is not said. */
-    public String write(String pose, SideRule sides, Dose dose) {
+    public String write(@Nullable String pose, @Nullable SideRule sides, @Nullable Dose dose) {
         List<String> parts = new ArrayList<>();
         UnaryOperator<String> name = id -> catalogue.pose(id).name().toLowerCase(Locale.ROOT);
         if (pose != null) parts.add(name.apply(pose));

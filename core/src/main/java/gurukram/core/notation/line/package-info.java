@@ -3,4 +3,7 @@
  *
  * <p>Imports: body, dose, notation.words, plan, plan.settings, pose, text, time.
  */
+@NullMarked
 package gurukram.core.notation.line;
+
+import org.jspecify.annotations.NullMarked;

@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -48,7 +49,8 @@ public final class GuardWords {
         when.levels().forEach(level -> parts.add(level.name().toLowerCase(Locale.ROOT)));
         Rounds rounds = when.rounds();
         if (rounds != null && rounds.equals(Rounds.LAST)) parts.add("last round");
-        else if (rounds != null) parts.add((rounds.from().equals(rounds.to()) ? "round " : "rounds ") + rounds);
+        else if (rounds != null)
+            parts.add((Objects.equals(rounds.from(), rounds.to()) ? "round " : "rounds ") + rounds);
         if (when.pass() != null) parts.add(when.pass() == 1 ? "first pass" : "second pass");
         return String.join(", ", parts);
     }

@@ -104,39 +104,39 @@ public final class SchoolWords {
     }
 
     private static School with(School s, Dose.Pattern.Holds holds) {
-        return new School(holds, null, null, null, null, null, null, null, null, null).over(s);
+        return new School(holds, null, null, null, null, null, null, null, null, Thresholds.NONE).over(s);
     }
 
     private static School withCap(School s, int counts) {
-        return new School(null, counts, null, null, null, null, null, null, null, null).over(s);
+        return new School(null, counts, null, null, null, null, null, null, null, Thresholds.NONE).over(s);
     }
 
     private static School withCount(School s, int millis) {
-        return new School(null, null, millis, null, null, null, null, null, null, null).over(s);
+        return new School(null, null, millis, null, null, null, null, null, null, Thresholds.NONE).over(s);
     }
 
     private static School with(School s, LegRule rule) {
-        return new School(null, null, null, rule, null, null, null, null, null, null).over(s);
+        return new School(null, null, null, rule, null, null, null, null, null, Thresholds.NONE).over(s);
     }
 
     private static School with(School s, Knees knees) {
-        return new School(null, null, null, null, knees, null, null, null, null, null).over(s);
+        return new School(null, null, null, null, knees, null, null, null, null, Thresholds.NONE).over(s);
     }
 
     private static School with(School s, Voice voice) {
-        return new School(null, null, null, null, null, voice, null, null, null, null).over(s);
+        return new School(null, null, null, null, null, voice, null, null, null, Thresholds.NONE).over(s);
     }
 
     private static School with(School s, Names names) {
-        return new School(null, null, null, null, null, null, names, null, null, null).over(s);
+        return new School(null, null, null, null, null, null, names, null, null, Thresholds.NONE).over(s);
     }
 
     private static School withGuided(School s, boolean guided) {
-        return new School(null, null, null, null, null, null, null, guided, null, null).over(s);
+        return new School(null, null, null, null, null, null, null, guided, null, Thresholds.NONE).over(s);
     }
 
     private static School with(School s, Roll roll) {
-        return new School(null, null, null, null, null, null, null, null, roll, null).over(s);
+        return new School(null, null, null, null, null, null, null, null, roll, Thresholds.NONE).over(s);
     }
 
     private static String upper(String word) {

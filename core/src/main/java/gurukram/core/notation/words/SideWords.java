@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** Collects the side phrases at the end of a line: {@code both, left first}, {@code lead, twist to the other side}. */
 public final class SideWords {
@@ -17,9 +18,9 @@ public final class SideWords {
     private static final String LEFT = "(?:left first|from the left|starting left|l then r|left then right)";
     private static final String RIGHT = "(?:right first|from the right|starting right|r then l|right then left)";
 
-    private String rule;
-    private String said;
-    private Boolean twistSame;
+    private @Nullable String rule;
+    private @Nullable String said;
+    private @Nullable Boolean twistSame;
 
     private static Map<Pattern, String> phrases() {
         Map<Pattern, String> phrases = new LinkedHashMap<>();
@@ -56,7 +57,7 @@ public final class SideWords {
     }
 
     /** Takes a side phrase from the end: answers the text before it, or null when none stands there. */
-    public String takeFromEnd(String text) {
+    public @Nullable String takeFromEnd(String text) {
         TextEnd end = new TextEnd(text);
         Optional<MatchResult> twist = end.find(TWIST);
         if (twist.isPresent()) {

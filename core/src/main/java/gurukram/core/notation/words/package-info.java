@@ -3,4 +3,7 @@
  *
  * <p>Imports: dose, plan, plan.settings, pose, text, time.
  */
+@NullMarked
 package gurukram.core.notation.words;
+
+import org.jspecify.annotations.NullMarked;

@@ -8,6 +8,7 @@ import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a class is for, before its first pose.
@@ -31,7 +32,7 @@ public record ClassSettings(
         Level level,
         boolean mixed,
         String starts,
-        String peak,
+        @Nullable String peak,
         Side begins,
         School school,
         String note,
@@ -100,7 +101,7 @@ public record ClassSettings(
                 title, theme, slotMinutes, style, level, mixed, clock, peak, begins, school, note, mutes);
     }
 
-    public ClassSettings withPeak(String pose) {
+    public ClassSettings withPeak(@Nullable String pose) {
         return new ClassSettings(
                 title, theme, slotMinutes, style, level, mixed, starts, pose, begins, school, note, mutes);
     }

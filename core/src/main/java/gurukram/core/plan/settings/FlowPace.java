@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a flow's rounds differ in time and words.
@@ -14,7 +15,8 @@ import java.util.stream.IntStream;
  * @param modes runs that sum to the rounds; empty when every round is on the breath
  * @param cues how much is said round by round, the last one for all that follow; empty leaves it to the mode
  */
-public record FlowPace(Integer positionMillis, List<Integer> byRound, List<Mode.Run> modes, List<CueLevel> cues) {
+public record FlowPace(
+        @Nullable Integer positionMillis, List<Integer> byRound, List<Mode.Run> modes, List<CueLevel> cues) {
     public static final FlowPace USUAL = new FlowPace(null, List.of(), List.of(), List.of());
 
     public FlowPace {
@@ -36,7 +38,7 @@ public record FlowPace(Integer positionMillis, List<Integer> byRound, List<Mode.
     }
 
     /** The typed pace of a round, ms a position; null where the teacher's own pace holds. */
-    public Integer positionMillisIn(int round) {
+    public @Nullable Integer positionMillisIn(int round) {
         return byRound.isEmpty() ? positionMillis : byRound.get(Math.min(round, byRound.size()) - 1);
     }
 
@@ -82,7 +84,7 @@ public record FlowPace(Integer positionMillis, List<Integer> byRound, List<Mode.
         return new FlowPace(positionMillis, byRound, shared, cues);
     }
 
-    public FlowPace withPosition(Integer ms) {
+    public FlowPace withPosition(@Nullable Integer ms) {
         return new FlowPace(ms, List.of(), modes, cues);
     }
 

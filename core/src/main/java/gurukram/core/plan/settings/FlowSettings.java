@@ -7,6 +7,7 @@ import gurukram.core.text.Limit;
 import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a flow is repeated.
@@ -18,7 +19,13 @@ import java.util.List;
  * @param school where this flow differs from the school of the class
  */
 public record FlowSettings(
-        String name, int rounds, FlowSides sides, FlowPace pace, Join join, Join roundJoin, School school) {
+        String name,
+        int rounds,
+        FlowSides sides,
+        FlowPace pace,
+        Join join,
+        @Nullable Join roundJoin,
+        School school) {
     public static final Limit ROUNDS = new Limit("Rounds", 1, 108);
     public static final int MOST_LETTERS = 80;
 
@@ -36,7 +43,7 @@ public record FlowSettings(
 
     /** Both sides in each round, right first, at the teacher's pace. */
     public static FlowSettings of(int rounds) {
-        return new FlowSettings("", rounds, FlowSides.BOTH, FlowPace.USUAL, null, null, School.UNSET);
+        return new FlowSettings("", rounds, FlowSides.BOTH, FlowPace.USUAL, new Join.Separate(), null, School.UNSET);
     }
 
     public Counting counting() {
@@ -76,7 +83,7 @@ public record FlowSettings(
         return new FlowSettings(name, rounds, sides, other, join, roundJoin, school);
     }
 
-    public FlowSettings withJoins(Join between, Join betweenRounds) {
+    public FlowSettings withJoins(Join between, @Nullable Join betweenRounds) {
         return new FlowSettings(name, rounds, sides, pace, between, betweenRounds, school);
     }
 

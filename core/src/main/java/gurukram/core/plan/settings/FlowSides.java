@@ -72,7 +72,8 @@ public record FlowSides(Counting counting, Order order, Side first, Turn turn, L
         }
     }
 
-    public static final FlowSides BOTH = new FlowSides(Counting.BOTH_SIDES, null, null, null, null, null);
+    public static final FlowSides BOTH = new FlowSides(
+            Counting.BOTH_SIDES, Order.EACH_ROUND, Side.RIGHT, Turn.NONE, Leads.ALTERNATING, LeadNames.FRONT_LEG);
 
     public FlowSides {
         counting = counting == null ? Counting.BOTH_SIDES : counting;

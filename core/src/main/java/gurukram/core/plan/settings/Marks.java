@@ -6,6 +6,7 @@ import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What fitting and checks may do with a part of the class.
@@ -15,7 +16,8 @@ import java.util.regex.Pattern;
  * @param priority 1 is kept longest, 9 goes first; null is no opinion
  * @param mutes findings the teacher does not want to see here, each with why
  */
-public record Marks(boolean locked, boolean optional, Integer priority, List<Mute> mutes) {
+public record Marks(
+        boolean locked, boolean optional, @Nullable Integer priority, List<Mute> mutes) {
     public static final Limit PRIORITY = new Limit("Priority", 1, 9);
     public static final int MOST_MUTES = 30;
     public static final Marks NONE = new Marks(false, false, null, List.of());

@@ -6,6 +6,7 @@ import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Some rounds of a flow: {@code 2}, {@code 2-3}, {@code 3+}, {@code last}.
@@ -13,7 +14,7 @@ import java.util.regex.Pattern;
  * @param from the first, from 1; null when it is the last round, whichever that is
  * @param to the last of them; null for all that follow
  */
-public record Rounds(Integer from, Integer to) {
+public record Rounds(@Nullable Integer from, @Nullable Integer to) {
     public static final Rounds LAST = new Rounds(null, null);
     private static final Pattern FORM = Pattern.compile("(\\d{1,3})(?: *(\\+)| *(?:-|–|to) *(\\d{1,3}))?");
 
@@ -21,7 +22,7 @@ public record Rounds(Integer from, Integer to) {
         if (from != null) FlowSettings.ROUNDS.check(from);
         if (to != null) FlowSettings.ROUNDS.check(to);
         if (from == null && to != null) throw new Refused("Rounds need a first one.");
-        if (to != null && to < from) {
+        if (from != null && to != null && to < from) {
             throw new Refused("Rounds %d to %d: the first comes after the last.".formatted(from, to));
         }
     }

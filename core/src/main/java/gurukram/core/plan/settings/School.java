@@ -3,6 +3,7 @@ package gurukram.core.plan.settings;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gurukram.core.dose.Dose;
 import gurukram.core.text.Limit;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where schools differ and the arithmetic or the words depend on it. Null leaves it to the wider setting: the flow's to the
@@ -20,15 +21,15 @@ import gurukram.core.text.Limit;
  * @param thresholds where its judgement begins, for the checks
  */
 public record School(
-        Dose.Pattern.Holds holds,
-        Integer holdCap,
-        Integer countMillis,
-        LegRule legRule,
-        Knees knees,
-        Voice voice,
-        Names names,
-        Boolean restGuided,
-        Roll roll,
+        Dose.Pattern.@Nullable Holds holds,
+        @Nullable Integer holdCap,
+        @Nullable Integer countMillis,
+        @Nullable LegRule legRule,
+        @Nullable Knees knees,
+        @Nullable Voice voice,
+        @Nullable Names names,
+        @Nullable Boolean restGuided,
+        @Nullable Roll roll,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Thresholds thresholds) {
     public static final Limit HOLD_CAP = new Limit("Counts of a hold", 1, 60);
     public static final Limit COUNT_MILLIS = new Limit("Milliseconds a count", 500, 5_000);
@@ -113,7 +114,7 @@ public record School(
         return new School(holds, holdCap, countMillis, legRule, knees, voice, names, restGuided, roll, others);
     }
 
-    private static <T> T either(T own, T wider) {
+    private static <T> @Nullable T either(@Nullable T own, @Nullable T wider) {
         return own == null ? wider : own;
     }
 }

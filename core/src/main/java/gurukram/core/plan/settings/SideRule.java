@@ -5,6 +5,8 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import gurukram.core.body.Side;
 import gurukram.core.text.Refused;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * On which sides a step is done. The side is that of the part the pose is named by, the practitioner's own.
@@ -19,10 +21,10 @@ public sealed interface SideRule {
      * @param side null when symmetric
      * @param direction 1 or 2 for circles, null otherwise
      */
-    record Visit(Side side, Integer direction) {}
+    record Visit(@Nullable Side side, @Nullable Integer direction) {}
 
     /** The visits of one pass, in order. {@code lead} is null outside passes with a side; {@code before} counts the visits under this rule so far. */
-    List<Visit> visits(Side lead, int before);
+    List<Visit> visits(@Nullable Side lead, int before);
 
     /** As it is kept and typed: {@code both}, {@code both, left first}, {@code right}, {@code lead}, ... */
     @JsonValue
@@ -77,13 +79,13 @@ public sealed interface SideRule {
         return first == Side.RIGHT ? words : words + LEFT_FIRST;
     }
 
-    private static List<Visit> once(Side side) {
+    private static List<Visit> once(@Nullable Side side) {
         return List.of(new Visit(side, null));
     }
 
     record None() implements SideRule {
         @Override
-        public List<Visit> visits(Side lead, int before) {
+        public List<Visit> visits(@Nullable Side lead, int before) {
             return once(null);
         }
 
@@ -105,7 +107,7 @@ public sealed interface SideRule {
 
     record Both(Side first) implements SideRule {
         @Override
-        public List<Visit> visits(Side lead, int before) {
+        public List<Visit> visits(@Nullable Side lead, int before) {
             return List.of(new Visit(first, null), new Visit(first.opposite(), null));
         }
 
@@ -122,7 +124,7 @@ public sealed interface SideRule {
 
     record Only(Side side) implements SideRule {
         @Override
-        public List<Visit> visits(Side lead, int before) {
+        public List<Visit> visits(@Nullable Side lead, int before) {
             return once(side);
         }
 
@@ -139,7 +141,7 @@ public sealed interface SideRule {
 
     record Lead() implements SideRule {
         @Override
-        public List<Visit> visits(Side lead, int before) {
+        public List<Visit> visits(@Nullable Side lead, int before) {
             return once(lead);
         }
 
@@ -161,8 +163,9 @@ public sealed interface SideRule {
 
     record Other() implements SideRule {
         @Override
-        public List<Visit> visits(Side lead, int before) {
-            return once(lead.opposite());
+        public List<Visit> visits(@Nullable Side lead, int before) {
+            return once(Objects.requireNonNull(lead, "the other side is that of a flow")
+                    .opposite());
         }
 
         @Override
@@ -188,7 +191,7 @@ public sealed interface SideRule {
      */
     record Alternating(Side start, boolean aSide) implements SideRule {
         @Override
-        public List<Visit> visits(Side lead, int before) {
+        public List<Visit> visits(@Nullable Side lead, int before) {
             return List.of(new Visit(start, null), new Visit(start.opposite(), null));
         }
 
@@ -218,9 +221,9 @@ public sealed interface SideRule {
      *
      * @param first the first side; null when the circle has no side
      */
-    record TwoDirections(Side first) implements SideRule {
+    record TwoDirections(@Nullable Side first) implements SideRule {
         @Override
-        public List<Visit> visits(Side lead, int before) {
+        public List<Visit> visits(@Nullable Side lead, int before) {
             if (first == null) return List.of(new Visit(null, 1), new Visit(null, 2));
             Side second = first.opposite();
             return List.of(new Visit(first, 1), new Visit(first, 2), new Visit(second, 1), new Visit(second, 2));
@@ -248,7 +251,7 @@ public sealed interface SideRule {
      */
     record Crossing(Side first) implements SideRule {
         @Override
-        public List<Visit> visits(Side lead, int before) {
+        public List<Visit> visits(@Nullable Side lead, int before) {
             return once(before % 2 == 0 ? first : first.opposite());
         }
 
@@ -281,7 +284,7 @@ public sealed interface SideRule {
         }
 
         @Override
-        public List<Visit> visits(Side lead, int before) {
+        public List<Visit> visits(@Nullable Side lead, int before) {
             return base.visits(lead, before);
         }
 

@@ -3,4 +3,7 @@
  *
  * <p>Imports: body, dose, pose, text.
  */
+@NullMarked
 package gurukram.core.plan.settings;
+
+import org.jspecify.annotations.NullMarked;

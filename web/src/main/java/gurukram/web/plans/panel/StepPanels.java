@@ -88,7 +88,7 @@ final class StepPanels {
                 drawn(NextPoses.after(step, plan.flowAround(step.id()), catalogue, MOST_NEXT)),
                 cues(step),
                 List.of(Level.values()).stream()
-                        .map(level -> level.word() + ": " + pose.doses().get(level))
+                        .map(level -> level.word() + ": " + pose.range(level))
                         .toList(),
                 prepares(pose),
                 Figures.felt(pose),
