@@ -17,6 +17,7 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.plan.settings.BreathLengths;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.CueLevel;
 import gurukram.core.plan.settings.Cueing;
@@ -34,6 +35,7 @@ import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.plan.settings.Thresholds;
 import gurukram.core.plan.settings.Timing;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
@@ -150,7 +152,28 @@ public final class AnyPlan {
                 maybe(() -> one(School.Names.class)),
                 maybe(this::rarely),
                 maybe(() -> one(School.Roll.class)),
+                maybe(() -> one(Cueing.class)),
+                rarely() ? breaths() : BreathLengths.UNSET,
                 rarely() ? new Thresholds(Map.of("one-leg", List.of(60, 90, from(91, 200)))) : null);
+    }
+
+    private BreathLengths breaths() {
+        boolean ratio = rarely();
+        return new BreathLengths(
+                maybe(() -> from(1_500, 60_000)),
+                maybe(() -> from(1_500, 60_000)),
+                maybe(() -> from(1_000, 30_000)),
+                maybe(() -> from(1_000, 30_000)),
+                rarely() ? some(1, 4, () -> from(30, 200)) : List.of(),
+                ratio ? from(1, 20) : null,
+                ratio ? from(1, 20) : null);
+    }
+
+    private TypedPace pace() {
+        TypedPace.Per per = one(TypedPace.Per.class);
+        return per == TypedPace.Per.IN_AND_OUT
+                ? TypedPace.inAndOut(from(1_000, 60_000), from(1_000, 60_000))
+                : TypedPace.of(per, from(1_000, 60_000));
     }
 
     private Texts texts() {
@@ -174,7 +197,8 @@ public final class AnyPlan {
                 maybe(() -> one(Cueing.class)),
                 some(0, 5, item),
                 texts(),
-                marks());
+                marks(),
+                maybe(() -> from(1_500, 60_000)));
     }
 
     private Flow flow() {
@@ -197,8 +221,8 @@ public final class AnyPlan {
                 : modes.stream().mapToInt(Mode.Run::rounds).sum();
         boolean byRound = rarely();
         FlowPace pace = new FlowPace(
-                byRound ? null : maybe(() -> from(1_000, 60_000)),
-                byRound ? some(1, 4, () -> from(1_000, 60_000)) : List.of(),
+                byRound ? null : maybe(this::pace),
+                byRound ? some(2, 4, this::pace) : List.of(),
                 modes,
                 rarely() ? some(1, 3, () -> one(CueLevel.class)) : List.of());
         return new FlowSettings(words(), rounds, sides, pace, join(), maybe(this::join), school());
@@ -236,13 +260,22 @@ public final class AnyPlan {
         }
         Pose pose = one(POSES);
         SideRule sides = sides(pose, flow);
+        Dose dose = dose(sides);
+        Dose single = dose.at(Dose.Reading.LOW);
+        boolean moves = single instanceof Dose.Movement || single instanceof Reps;
+        Integer settingUp = maybe(() -> from(0, 600_000));
         return new Step(
                 id(),
                 pose.id(),
                 sides,
-                dose(sides),
+                dose,
                 new Timing(
-                        maybe(() -> from(1_000, 60_000)), maybe(() -> from(0, 600_000)), maybe(() -> one(Hold.class))),
+                        moves ? maybe(this::pace) : null,
+                        settingUp,
+                        settingUp == null ? null : maybe(() -> from(0, 600_000)),
+                        maybe(() -> one(Hold.class)),
+                        maybe(() -> from(1_500, 60_000)),
+                        maybe(() -> one(Cueing.class))),
                 texts(),
                 marks(),
                 rarely()

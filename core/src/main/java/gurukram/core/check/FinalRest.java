@@ -152,17 +152,25 @@ public final class FinalRest implements Check {
         int seconds = rounded((wanted + 999) / Millis.SECOND);
         Step step = subject.step(longest);
         Dose dose = ChosenDose.of(step, subject.level());
-        Dose other = new Dose.Seconds(Math.min(Dose.SECONDS.most(), seconds));
+        if (seconds > most(dose)) return List.of();
+        Dose other = new Dose.Seconds(seconds);
         String said = Wording.time(seconds * (long) Millis.SECOND);
         if (dose instanceof Dose.Breaths hold) {
             long breath = subject.moment(longest).workMs() / hold.breaths();
-            other = new Dose.Breaths((int) Math.min(Dose.BREATHS.most(), (wanted + breath - 1) / breath));
+            long breaths = (wanted + breath - 1) / breath;
+            if (breaths > Dose.BREATHS.most()) return List.of();
+            other = new Dose.Breaths((int) breaths);
             said = Words.count(((Dose.Breaths) other).breaths(), "breath");
         } else if (dose instanceof Dose.Open) {
             other = new Dose.Open(seconds);
         }
         Step after = ChosenDose.in(step, subject.level(), other);
         return List.of(new Mend("Rest for " + said, PlanEdit.instead(subject.plan(), after)));
+    }
+
+    private static int most(Dose dose) {
+        if (dose instanceof Dose.Breaths) return Integer.MAX_VALUE;
+        return dose instanceof Dose.Open ? Dose.OPEN_SECONDS.most() : Dose.SECONDS.most();
     }
 
     private static List<Mend> moved(Subject subject) {

@@ -2,9 +2,9 @@ package gurukram.core.notation;
 
 import gurukram.core.notation.line.HeaderLine;
 import gurukram.core.notation.line.LayerLine;
-import gurukram.core.notation.words.CueingWords;
 import gurukram.core.notation.words.MarkWords;
 import gurukram.core.notation.words.SchoolWords;
+import gurukram.core.notation.words.SectionWords;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
@@ -13,6 +13,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
@@ -64,7 +65,7 @@ final class MarkedLine {
 
     private Optional<Node> ofOther(String line, Node node) {
         if (node instanceof Section section) {
-            Optional<Section> way = CueingWords.read(line).map(section::with);
+            Optional<Section> way = SectionWords.read(line, section);
             if (way.isPresent()) return way.map(changed -> changed);
             Optional<Texts> texts = MarkWords.texts(line, section.texts());
             if (texts.isPresent()) return Optional.of(section.with(texts.get()));
@@ -73,6 +74,9 @@ final class MarkedLine {
         if (node instanceof Flow flow) {
             Optional<FlowSettings> school = schoolOf(line, flow.settings());
             if (school.isPresent()) return Optional.of(flow.with(school.get()));
+            Optional<School> breaths = SchoolWords.breaths(line, flow.settings().school());
+            if (breaths.isPresent())
+                return Optional.of(flow.with(flow.settings().with(breaths.get())));
             Optional<Texts> texts = MarkWords.texts(line, flow.texts());
             if (texts.isPresent()) return Optional.of(flow.with(texts.get()));
             return MarkWords.marks(line, flow.marks()).map(flow::with);

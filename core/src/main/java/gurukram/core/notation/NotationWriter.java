@@ -8,6 +8,7 @@ import gurukram.core.notation.line.SectionLine;
 import gurukram.core.notation.line.StepLine;
 import gurukram.core.notation.words.MarkWords;
 import gurukram.core.notation.words.SchoolWords;
+import gurukram.core.notation.words.SectionWords;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -74,7 +75,7 @@ public final class NotationWriter {
 
     private void section(StringBuilder out, Section section) {
         line(out, "", SectionLine.write(section));
-        if (section.cueing() != null) marked(out, "", List.of(section.cueing().word()));
+        marked(out, "", SectionWords.write(section));
         marked(out, "", MarkWords.write(section.marks()));
         marked(out, "", MarkWords.write(section.texts()));
         for (Item item : section.items()) node(out, item, "");

@@ -4,8 +4,10 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Required;
+import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.plan.settings.Texts;
+import gurukram.core.plan.settings.Timing;
 import gurukram.core.text.Plain;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -14,10 +16,18 @@ import org.jspecify.annotations.Nullable;
  * A part of the class with a role.
  *
  * @param name the teacher's own heading; empty shows the role
- * @param cueing way of cueing; null follows the style of the class
+ * @param cueing way of cueing; null follows the class
+ * @param breathMillis one breath of its holds, ms; null follows the class
  */
 public record Section(
-        NodeId id, SectionRole role, String name, @Nullable Cueing cueing, List<Item> items, Texts texts, Marks marks)
+        NodeId id,
+        SectionRole role,
+        String name,
+        @Nullable Cueing cueing,
+        List<Item> items,
+        Texts texts,
+        Marks marks,
+        @Nullable Integer breathMillis)
         implements Node {
     public static final int MOST_LETTERS = 80;
 
@@ -26,46 +36,53 @@ public record Section(
         Required.of(role, "the role of a section");
         name = Plain.line(name, "A section's name", MOST_LETTERS);
         items = items == null ? List.of() : List.copyOf(items);
+        if (breathMillis != null) Timing.BREATH_MILLIS.check(breathMillis);
         texts = texts == null ? Texts.NONE : texts;
         marks = marks == null ? Marks.NONE : marks;
     }
 
     public static Section of(NodeId id, SectionRole role, Item... items) {
-        return new Section(id, role, "", null, List.of(items), Texts.NONE, Marks.NONE);
+        return new Section(id, role, "", null, List.of(items), Texts.NONE, Marks.NONE, null);
     }
 
     public String title() {
         return name.isEmpty() ? role.title() : name;
     }
 
-    public Cueing cueingIn(Style style) {
-        return cueing == null ? style.cueing() : cueing;
+    /** The way of cueing that holds here: its own, else the school's, else that of the style. */
+    public Cueing cueingIn(Style style, School school) {
+        if (cueing != null) return cueing;
+        return school.cueing() == null ? style.cueing() : school.cueing();
+    }
+
+    public Section withBreath(@Nullable Integer ms) {
+        return new Section(id, role, name, cueing, items, texts, marks, ms);
     }
 
     public Section withName(String other) {
-        return new Section(id, role, other, cueing, items, texts, marks);
+        return new Section(id, role, other, cueing, items, texts, marks, breathMillis);
     }
 
     public Section with(SectionRole other) {
-        return new Section(id, other, name, cueing, items, texts, marks);
+        return new Section(id, other, name, cueing, items, texts, marks, breathMillis);
     }
 
     /** @param other null follows the style of the class */
     public Section with(@Nullable Cueing other) {
-        return new Section(id, role, name, other, items, texts, marks);
+        return new Section(id, role, name, other, items, texts, marks, breathMillis);
     }
 
     public Section with(Texts other) {
-        return new Section(id, role, name, cueing, items, other, marks);
+        return new Section(id, role, name, cueing, items, other, marks, breathMillis);
     }
 
     public Section with(Marks other) {
-        return new Section(id, role, name, cueing, items, texts, other);
+        return new Section(id, role, name, cueing, items, texts, other, breathMillis);
     }
 
     @Override
     public Section named(NodeId other) {
-        return new Section(other, role, name, cueing, items, texts, marks);
+        return new Section(other, role, name, cueing, items, texts, marks, breathMillis);
     }
 
     @Override
@@ -77,7 +94,7 @@ public record Section(
     @Override
     public Section withChildren(List<? extends Node> children) {
         return new Section(
-                id, role, name, cueing, children.stream().map(Section::item).toList(), texts, marks);
+                id, role, name, cueing, children.stream().map(Section::item).toList(), texts, marks, breathMillis);
     }
 
     private static Item item(Node node) {

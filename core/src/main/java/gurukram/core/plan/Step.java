@@ -2,13 +2,16 @@ package gurukram.core.plan;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Required;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Timing;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
+import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Predicate;
@@ -47,6 +50,18 @@ public record Step(
         if (props.size() > MOST_PROPS) throw new Refused("A step has at most " + MOST_PROPS + " kinds of props.");
         if (pose == null && !(dose.at(Dose.Reading.LOW) instanceof Dose.Open)) throw onlyOpen();
         if (pose == null) layers.forEach(Step::checkWithoutPose);
+        if (timing.pace() != null && !moves(dose)) throw noPace(timing.pace());
+    }
+
+    /** Movements and repetitions have a pace; a hold has its breaths, and what is open its time. */
+    private static boolean moves(Dose dose) {
+        Dose single = dose.at(Dose.Reading.LOW);
+        return single instanceof Dose.Movement || single instanceof Reps;
+    }
+
+    private static Refused noPace(TypedPace pace) {
+        return new Refused("A pace is for movements, and this step is held. For its breaths: “"
+                + Millis.seconds(pace.breath()) + " s a breath”.");
     }
 
     private static void checkWithoutPose(Layer layer) {
@@ -167,7 +182,8 @@ public record Step(
     }
 
     public Step withDose(Dose other) {
-        return new Step(id, pose, sides, other, timing, texts, marks, props, layers);
+        Timing kept = moves(other) ? timing : timing.withPace(null);
+        return new Step(id, pose, sides, other, kept, texts, marks, props, layers);
     }
 
     public Step with(Timing other) {
@@ -205,8 +221,8 @@ public record Step(
         return new Step(other, pose, sides, dose, timing, texts, marks, props, layers);
     }
 
-    public Step withPositionMillis(Integer ms) {
-        return with(timing.withPosition(ms));
+    public Step withPace(@Nullable TypedPace typed) {
+        return with(timing.withPace(typed));
     }
 
     @Override

@@ -15,13 +15,26 @@ final class Body {
     private final Transitions transitions;
     private final Set<Transitions.Leg> legsGone = new HashSet<>();
     private final Set<String> met = new HashSet<>();
+    private final Set<SideMet> sides = new HashSet<>();
     private @Nullable Base base;
     private @Nullable Pose pose;
     private @Nullable Side side;
 
+    private record SideMet(String pose, @Nullable Side side) {}
+
     Body(Pace pace, Transitions transitions) {
         this.pace = pace;
         this.transitions = transitions;
+    }
+
+    /** Whether the class has been in a pose on this side. */
+    boolean hasDone(Pose other, @Nullable Side otherSide) {
+        return sides.contains(new SideMet(other.id(), otherSide));
+    }
+
+    /** Whether it has been in it on the other side only. */
+    boolean hasDoneOther(Pose other, @Nullable Side otherSide) {
+        return otherSide != null && !hasDone(other, otherSide) && hasDone(other, otherSide.opposite());
     }
 
     boolean isIn(Pose other, @Nullable Side otherSide) {
@@ -29,12 +42,12 @@ final class Body {
     }
 
     /**
-     * Getting people into a hold on a side, ms: nothing when they are in it; the first figure when the class has not met
-     * the pose; the second-side figure on the other side and when it is repeated. A step or a pose may say its own.
+     * Getting people into a pose on a side, ms: the first figure when the class has not met it; the second-side figure on the
+     * other side and when it is repeated. In the pose already, a new hold has a figure of its own and all else none. A pose
+     * may say its own.
      */
-    long settingUp(Pose other, @Nullable Side otherSide, @Nullable Integer typedMillis, Cueing way) {
-        if (isIn(other, otherSide)) return 0;
-        if (typedMillis != null) return pace.settingUp(typedMillis, way);
+    long settingUp(Pose other, @Nullable Side otherSide, Moment.Kind kind, Cueing way) {
+        if (isIn(other, otherSide)) return kind == Moment.Kind.HOLD ? pace.sameAgain() : 0;
         if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), way);
         return pace.settingUp(other.complexity(), !met.contains(other.id()), way);
     }
@@ -61,5 +74,6 @@ final class Body {
         pose = other;
         side = otherSide;
         met.add(other.id());
+        sides.add(new SideMet(other.id(), otherSide));
     }
 }

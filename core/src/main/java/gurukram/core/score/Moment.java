@@ -49,7 +49,8 @@ public record Moment(
         @Nullable Integer set,
         @Nullable Long heldCounts,
         @Nullable Integer holds,
-        boolean typed) {
+        boolean typed,
+        boolean settingUpTyped) {
 
     public enum Kind {
         HOLD,
@@ -77,6 +78,6 @@ public record Moment(
 
     /** What may turn out longer or shorter with another teacher or another day. */
     long untypedMs() {
-        return typed ? transitionMs + settingUpMs : lengthMs();
+        return transitionMs + (settingUpTyped ? 0 : settingUpMs) + (typed ? 0 : workMs);
     }
 }

@@ -8,6 +8,8 @@ import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Timing;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment.Kind;
 import gurukram.core.time.Breath;
@@ -21,17 +23,18 @@ final class MomentDraft {
             NodeId section,
             Cueing cueing,
             School school,
+            Pace pace,
             @Nullable Flow flow,
             @Nullable Pass pass,
             int position) {
-        /** The typed pace, ms a position: the step's own, else the flow's in this round; null when neither is typed. */
+        /** The pace typed for movements: the step's own, else the flow's in this round; null when neither is typed. */
         @Nullable
-        Integer paceOf(Step step) {
-            if (step.timing().positionMillis() != null || flow == null)
-                return step.timing().positionMillis();
-            return flow.settings()
-                    .pace()
-                    .positionMillisIn(Objects.requireNonNull(pass).round());
+        TypedPace paceOf(Step step) {
+            Timing own = step.timing();
+            if (own.pace() != null) return own.pace();
+            if (own.breathMillis() != null) return TypedPace.of(TypedPace.Per.BREATH, own.breathMillis());
+            if (flow == null) return null;
+            return flow.settings().pace().typedIn(Objects.requireNonNull(pass).round());
         }
 
         boolean isLearning() {
@@ -69,6 +72,7 @@ final class MomentDraft {
     long settingUp;
     long work;
     boolean typed;
+    boolean settingUpTyped;
     /** In the pose already, whatever its side: no setting up, no transition. */
     boolean settledIn;
 

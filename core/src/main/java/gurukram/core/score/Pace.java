@@ -1,5 +1,6 @@
 package gurukram.core.score;
 
+import gurukram.core.plan.settings.BreathLengths;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.pose.Complexity;
 import gurukram.core.pose.Hold;
@@ -18,12 +19,13 @@ import java.util.Objects;
  * @param roundFactors half-breaths of the first, second, third and later times on a side, relative to the first
  * @param floorHalfBreath no untyped half-breath is quicker
  * @param count one spoken count
- * @param inhaleShare part of a breath that is the inhale
+ * @param inhale parts of a breath that are the inhale, of {@code inhale + exhale}
  * @param settingUp getting into a pose, by its complexity
  * @param cueing what the way of cueing does to setting up and to half-breaths
  * @param ownFactor the teacher's own, on setting up; 1 until logs teach otherwise
  * @param learnPosition one position of a learn round, in all
  * @param shownRep one repetition shown on top of the number
+ * @param sameAgain getting people into a new hold of the pose they are in
  * @param lungeChange changing sides from lunge to lunge outside a flow
  */
 public record Pace(
@@ -34,12 +36,14 @@ public record Pace(
         long activeBreath,
         long passiveBreath,
         long count,
-        BigDecimal inhaleShare,
+        int inhale,
+        int exhale,
         Map<Complexity, SettingUp> settingUp,
         Map<Cueing, CueingFactors> cueing,
         BigDecimal ownFactor,
         long learnPosition,
         long shownRep,
+        long sameAgain,
         long lungeChange) {
 
     /** Setting up for the first side and for the second (also when a hold is repeated on a side). */
@@ -55,7 +59,7 @@ public record Pace(
         settingUp.put(Complexity.COMPLEX, new SettingUp(24_000, 20_000));
         settingUp.put(Complexity.FULLY_EXPLAINED, new SettingUp(45_000, 28_000));
         Map<Cueing, CueingFactors> cueing = new EnumMap<>(Cueing.class);
-        cueing.put(Cueing.EXPLAINED, new CueingFactors(new BigDecimal("1.5"), new BigDecimal("1.2")));
+        cueing.put(Cueing.EXPLAINED, new CueingFactors(new BigDecimal("2.0"), new BigDecimal("1.2")));
         cueing.put(Cueing.BY_THE_BREATH, new CueingFactors(new BigDecimal("0.9"), BigDecimal.ONE));
         return new Pace(
                 4_000,
@@ -65,12 +69,14 @@ public record Pace(
                 6_000,
                 8_000,
                 1_500,
-                new BigDecimal("0.5"),
+                1,
+                1,
                 settingUp,
                 cueing,
                 BigDecimal.ONE,
                 15_000,
                 8_000,
+                5_000,
                 10_000);
     }
 
@@ -86,12 +92,14 @@ public record Pace(
                 activeBreath,
                 passiveBreath,
                 count,
-                inhaleShare,
+                inhale,
+                exhale,
                 settingUp,
                 ones,
                 ownFactor,
                 learnPosition,
                 shownRep,
+                sameAgain,
                 lungeChange);
     }
 
@@ -113,8 +121,35 @@ public record Pace(
         return Millis.times(2, half);
     }
 
+    /** The inhale of a breath, ms, rounded half up. */
     public long inhaleOf(long breath) {
-        return Millis.times(breath, inhaleShare);
+        long parts = (long) inhale + exhale;
+        return (2 * breath * inhale + parts) / (2 * parts);
+    }
+
+    /** The same pace with typed lengths of breath where they are set. */
+    public Pace with(BreathLengths typed) {
+        return new Pace(
+                typed.halfMillis() == null ? firstHalfBreath : typed.halfMillis(),
+                typed.secondHalfMillis() == null ? secondHalfBreath : typed.secondHalfMillis(),
+                typed.roundPercents().isEmpty()
+                        ? roundFactors
+                        : typed.roundPercents().stream()
+                                .map(percent -> BigDecimal.valueOf(percent, 2))
+                                .toList(),
+                floorHalfBreath,
+                typed.activeMillis() == null ? activeBreath : typed.activeMillis(),
+                typed.passiveMillis() == null ? passiveBreath : typed.passiveMillis(),
+                count,
+                typed.inhale() == null ? inhale : typed.inhale(),
+                typed.exhale() == null ? exhale : typed.exhale(),
+                settingUp,
+                cueing,
+                ownFactor,
+                learnPosition,
+                shownRep,
+                sameAgain,
+                lungeChange);
     }
 
     /** One breath of movement, ms: that of its pass in a flow, else of a first or second side met once. */

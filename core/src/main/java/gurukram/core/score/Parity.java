@@ -7,9 +7,8 @@ import java.util.List;
 /**
  * Breath parity: an inhale is followed by an exhale. Two of a kind in a row clash, inside a pass, at joins and at links.
  *
- * <p>A hold of whole breaths, and a pause in breaths, leaves parity as its entry left it; open time, repetitions, breathing
- * patterns and holds in seconds end on a free breath, which resets it, as a retention between two of a kind does. A breath that is
- * continued is no second one.
+ * <p>Whatever is no movement resets it: people enter a hold on one half-breath and leave it on another. So does a retention
+ * between two of a kind. A breath that is continued is no second one.
  */
 public final class Parity {
     /** Two movements on the same half-breath; indices into the score's moments. */
@@ -28,15 +27,10 @@ public final class Parity {
                 if (counted && moment.breath() == last && !moment.continued()) clashes.add(new Clash(at, i, last));
                 last = counted ? moment.breath() : Breath.FREE;
                 at = i;
-            } else if (!keepsParity(moment)) {
+            } else {
                 last = Breath.FREE;
             }
         }
         return clashes;
-    }
-
-    private static boolean keepsParity(Moment moment) {
-        boolean wholeBreaths = moment.kind() == Moment.Kind.HOLD && moment.breaths() != null;
-        return wholeBreaths || (moment.kind() == Moment.Kind.PAUSE && !moment.typed());
     }
 }

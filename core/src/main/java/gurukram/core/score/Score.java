@@ -18,7 +18,7 @@ import java.util.stream.Collectors;
  * A plan unfolded for one level. All lengths in ms.
  *
  * @param totalMs sum of the moments
- * @param likelyLowMs the likely band's lower end: 10 % less of what is not typed
+ * @param likelyLowMs the likely band's lower end: 15 % less of what is not typed
  * @param likelyHighMs its upper end
  * @param right written work done on the right; a rest on one side is none
  * @param left written work done on the left
@@ -33,7 +33,7 @@ public record Score(
         SideWork left) {
 
     /** How far the model was off on average on real classes, without any log of the teacher's. */
-    private static final BigDecimal BAND = new BigDecimal("0.10");
+    private static final BigDecimal BAND = new BigDecimal("0.15");
 
     /** Where a section begins and how long it lasts. */
     public record SectionSpan(NodeId id, SectionRole role, String title, long startMs, long lengthMs) {}

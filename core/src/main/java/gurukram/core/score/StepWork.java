@@ -7,6 +7,7 @@ import gurukram.core.dose.Reps;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment.Kind;
@@ -33,8 +34,8 @@ final class StepWork {
     private final Consumer<MomentDraft> out;
 
     /** @param dose a single dose, ranges already read */
-    StepWork(Pace pace, Step step, @Nullable Pose pose, Dose dose, Where where, Consumer<MomentDraft> out) {
-        this.pace = pace;
+    StepWork(Step step, @Nullable Pose pose, Dose dose, Where where, Consumer<MomentDraft> out) {
+        this.pace = where.pace();
         this.step = step;
         this.pose = pose;
         this.dose = dose;
@@ -61,7 +62,8 @@ final class StepWork {
         draft.direction = visit.direction();
         if (amount instanceof Dose.Breaths hold) {
             draft.breaths = hold.breaths();
-            draft.work = hold.breaths() * pace.holdBreath(holdOf());
+            draft.work = hold.breaths() * holdBreath();
+            draft.typed = step.timing().breathMillis() != null;
         } else if (amount instanceof Dose.Seconds hold) {
             draft.work = (long) hold.seconds() * Millis.SECOND;
             draft.typed = true;
@@ -78,6 +80,11 @@ final class StepWork {
         return draft;
     }
 
+    private long holdBreath() {
+        Integer typed = step.timing().breathMillis();
+        return typed == null ? pace.holdBreath(holdOf()) : typed;
+    }
+
     private Hold holdOf() {
         Hold typed = step.timing().hold();
         return typed == null ? Objects.requireNonNull(pose).hold() : typed;
@@ -89,7 +96,7 @@ final class StepWork {
     }
 
     private void movement(Dose.Movement movement, @Nullable Side side, boolean secondSide, Breath before) {
-        Integer typed = where.paceOf(step);
+        TypedPace typed = where.paceOf(step);
         boolean learn = typed == null && where.isLearning();
         int n = movement.breaths().size();
         Breath last = before;
@@ -104,15 +111,26 @@ final class StepWork {
             draft.breath = breath;
             draft.typed = typed != null;
             draft.settledIn = i > 0;
-            if (learn) {
-                long whole = pace.learnPosition();
-                draft.work = whole * (i + 1) / n - whole * i / n;
-            } else {
-                draft.work = typed != null ? typed : halfBreath(breath, secondSide);
-            }
+            if (learn) draft.work = share(pace.learnPosition(), i, n);
+            else if (typed != null) draft.work = typed(typed, breath, i, n);
+            else draft.work = halfBreath(pace.breathAt(where, secondSide), breath);
             out.accept(draft);
             if (breath != Breath.FREE) last = breath;
         }
+    }
+
+    /** One of n half-breaths of a position that lasts so long in all. */
+    private static long share(long whole, int i, int n) {
+        return whole * (i + 1) / n - whole * i / n;
+    }
+
+    private long typed(TypedPace typed, Breath breath, int i, int n) {
+        return switch (typed.per()) {
+            case POSITION -> share(typed.millis(), i, n);
+            case HALF_BREATH -> typed.millis();
+            case BREATH -> halfBreath(typed.millis(), breath);
+            case IN_AND_OUT -> breath == Breath.EXHALE ? typed.outOf() : typed.millis();
+        };
     }
 
     /** With retention switched off a held breath just goes on. */
@@ -121,8 +139,7 @@ final class StepWork {
         return kept == Dose.Pattern.Holds.NONE || (kept == Dose.Pattern.Holds.NO_EMPTY && held == Breath.HOLD_OUT);
     }
 
-    private long halfBreath(Breath breath, boolean secondSide) {
-        long whole = pace.breathAt(where, secondSide);
+    private long halfBreath(long whole, Breath breath) {
         long inhale = pace.inhaleOf(whole);
         return breath == Breath.EXHALE ? whole - inhale : inhale;
     }
@@ -131,9 +148,12 @@ final class StepWork {
     private void pattern(Dose.Pattern pattern, @Nullable Side side) {
         School school = where.school();
         Dose.Pattern.Holds kept = stricter(pattern.holds(), school.holds());
+        boolean begun = false;
         for (Dose.Pattern.Stage written : pattern.stages()) {
             Dose.Pattern.Stage stage = school.holdCap() == null ? written : written.capped(school.holdCap());
             MomentDraft draft = draft(Kind.PATTERN, side);
+            draft.settledIn = begun;
+            begun = true;
             draft.breaths = stage.cycles();
             draft.heldCounts = (long) stage.cycles() * stage.retained(kept);
             draft.holds = stage.cycles() * stage.holds(kept);
@@ -157,6 +177,7 @@ final class StepWork {
             draft.direction = visit.direction();
             draft.reps = reps.reps();
             draft.set = set;
+            draft.settledIn = set > 1;
             draft.work = reps.reps() * repMillis(reps);
             draft.typed = isRepTyped(reps);
             out.accept(draft);
@@ -189,11 +210,12 @@ final class StepWork {
     }
 
     private boolean isRepTyped(Reps reps) {
-        return step.timing().positionMillis() != null || reps.repMillis() != null;
+        return step.timing().pace() != null || reps.repMillis() != null;
     }
 
     private long repMillis(Reps reps) {
-        if (step.timing().positionMillis() != null) return step.timing().positionMillis();
+        TypedPace typed = step.timing().pace();
+        if (typed != null) return typed.per() == TypedPace.Per.POSITION ? typed.millis() : typed.breath();
         if (reps.repBreaths() != null) return reps.repBreaths() * pace.breathAt(where, false);
         return reps.repMillis() == null ? Objects.requireNonNull(pose).repMillisOrDefault() : reps.repMillis();
     }
@@ -203,6 +225,7 @@ final class StepWork {
             MomentDraft attempt = simple(attempts.each(), visit);
             attempt.kind = Kind.ATTEMPT;
             attempt.set = n;
+            attempt.settledIn = n > 1;
             out.accept(attempt);
             if (n < attempts.attempts()) rest(attempts.restSeconds(), visit.side(), n);
         }

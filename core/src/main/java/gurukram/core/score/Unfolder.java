@@ -13,6 +13,8 @@ import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Join;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Timing;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -135,19 +137,23 @@ public final class Unfolder {
         }
 
         void section(Section section) {
-            Cueing way = section.cueingIn(settings.style());
+            Cueing way = section.cueingIn(settings.style(), classSchool);
+            Pace here = BreathPlaces.of(null, section, settings, school).over(pace);
             for (Item item : section.items()) {
                 if (item instanceof Flow flow) {
-                    flow(flow, section.id(), way);
+                    flow(flow, section);
                     continue;
                 }
-                Where where = new Where(section.id(), way, classSchool, null, null, 0);
+                Where where = new Where(section.id(), way, classSchool, here, null, null, 0);
                 for (Step step : Layered.atLevel((Step) item, level, catalogue)) step(step, where, null);
             }
         }
 
-        private void flow(Flow flow, NodeId section, Cueing way) {
+        private void flow(Flow flow, Section section) {
             School flowSchool = flow.settings().school().over(classSchool);
+            Cueing own = flow.settings().school().cueing();
+            Cueing way = own == null ? section.cueingIn(settings.style(), classSchool) : own;
+            Pace here = BreathPlaces.of(flow, section, settings, school).over(pace);
             List<Turn> turns = Turn.of(flow, level, settings.begins(), catalogue);
             int shortest =
                     turns.stream().mapToInt(turn -> turn.visits().size()).min().orElse(0);
@@ -159,12 +165,12 @@ public final class Unfolder {
                 int to = join instanceof Join.Shared shared ? visits.size() - shared.end() : visits.size();
                 int position = 1 + skipped;
                 for (Turn.Visit visit : visits.subList(skipped, to)) {
-                    Where where = new Where(section, way, flowSchool, flow, visit.pass(), position);
+                    Where where = new Where(section.id(), way, flowSchool, here, flow, visit.pass(), position);
                     position += step(visit.step(), where, visit.pass().lead());
                 }
                 if (join instanceof Join.Rested rest) {
                     Turn.Visit end = turns.get(i).last();
-                    rest(end.step(), rest, new Where(section, way, flowSchool, flow, end.pass(), position));
+                    rest(end.step(), rest, new Where(section.id(), way, flowSchool, here, flow, end.pass(), position));
                 }
                 skipped = join instanceof Join.Shared shared ? shared.start() : 0;
             }
@@ -174,11 +180,11 @@ public final class Unfolder {
         private void rest(Step after, Join.Rested rest, Where where) {
             MomentDraft pause = new MomentDraft(after, null, null, where, Kind.PAUSE);
             pause.typed = rest.unit() == Join.Rested.Unit.SECONDS;
-            Integer typed = Objects.requireNonNull(where.flow())
+            TypedPace typed = Objects.requireNonNull(where.flow())
                     .settings()
                     .pace()
-                    .positionMillisIn(Objects.requireNonNull(where.pass()).round());
-            long breath = typed != null ? 2L * typed : pace.breathAt(where, false);
+                    .typedIn(Objects.requireNonNull(where.pass()).round());
+            long breath = typed != null ? typed.breath() : where.pace().breathAt(where, false);
             pause.work = switch (rest.unit()) {
                 case SECONDS -> (long) rest.amount() * Millis.SECOND;
                 case BREATHS -> rest.amount() * breath;
@@ -195,7 +201,7 @@ public final class Unfolder {
             Dose dose = step.dose().at(reading);
             int positions = 0;
             for (SideRule.Visit visit : step.sides().visits(lead, before)) {
-                new StepWork(pace, step, pose, dose, at(where, positions), this::add)
+                new StepWork(step, pose, dose, at(where, positions), this::add)
                         .unfold(visit, positions == 0, lastBreath);
                 positions++;
             }
@@ -204,7 +210,7 @@ public final class Unfolder {
 
         private static Where at(Where w, int by) {
             if (by == 0) return w;
-            return new Where(w.section(), w.cueing(), w.school(), w.flow(), w.pass(), w.position() + by);
+            return new Where(w.section(), w.cueing(), w.school(), w.pace(), w.flow(), w.pass(), w.position() + by);
         }
 
         private void add(MomentDraft draft) {
@@ -234,7 +240,8 @@ public final class Unfolder {
                     draft.set,
                     draft.heldCounts,
                     draft.holds,
-                    draft.typed));
+                    draft.typed,
+                    draft.settingUpTyped));
             now += draft.transition + draft.settingUp + draft.work;
             flowOfLast = where.flow() == null ? null : where.flow().id();
             if (draft.kind == Kind.MOVEMENT) lastBreath = draft.breath;
@@ -245,15 +252,31 @@ public final class Unfolder {
             Where where = draft.where;
             boolean sameFlow = where.flow() != null && where.flow().id().equals(flowOfLast);
             boolean movement = draft.kind == Kind.MOVEMENT;
-            boolean paceTyped = where.paceOf(draft.step) != null;
-            if (!movement && !paceTyped && !draft.settledIn) {
-                Integer typed = draft.step.timing().settingUpMillis();
-                draft.settingUp = body.settingUp(pose, draft.side, typed, where.cueing());
-            }
+            boolean paceTyped = where.flow() != null && where.paceOf(draft.step) != null;
+            settingUp(pose, draft);
             long whole = body.goTo(pose, draft.side, where.flow() != null);
             if (draft.settledIn || (sameFlow && (movement || paceTyped))) whole = 0;
             draft.transition = draft.settingUp > 0 ? Millis.half(whole) : whole;
             body.arrive(pose, draft.side);
+        }
+
+        /**
+         * What is typed counts as it stands. A movement has none; one that is explained, or has it typed, is got into the first
+         * time on a side (ours).
+         */
+        private void settingUp(Pose pose, MomentDraft draft) {
+            Timing timing = draft.step.timing();
+            if (draft.settledIn) return;
+            boolean typed = timing.settingUpMillis() != null;
+            boolean movement = draft.kind == Kind.MOVEMENT;
+            boolean explained = timing.cueing() == Cueing.EXPLAINED;
+            if (movement && ((!typed && !explained) || body.hasDone(pose, draft.side))) return;
+            Cueing way = timing.cueing() == null ? draft.where.cueing() : timing.cueing();
+            boolean second = body.hasDoneOther(pose, draft.side);
+            draft.settingUpTyped = typed;
+            if (typed) draft.settingUp = Objects.requireNonNull(timing.settingUpOf(second));
+            else if (explained || draft.where.flow() == null || draft.where.paceOf(draft.step) == null)
+                draft.settingUp = body.settingUp(pose, draft.side, draft.kind, way);
         }
     }
 }

@@ -13,7 +13,7 @@ class SlotLengthTest {
 
     @Test
     void threePercentEitherWayAreInTheSlot() {
-        assertEquals("", lasting(1_200 + 36 - 12).says(SlotLength.class));
+        assertEquals("", lasting(1_200 + 36 - 16).says(SlotLength.class));
         assertTrue(
                 lasting(1_260).says(SlotLength.class).contains("too long"),
                 lasting(1_260).says(SlotLength.class));

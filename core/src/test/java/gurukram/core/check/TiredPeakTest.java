@@ -15,7 +15,7 @@ class TiredPeakTest {
 
     @Test
     void sixMinutesOfHardWorkAreTheMost() {
-        assertEquals(List.of(), hard(140).of(TiredPeak.class));
+        assertEquals(List.of(), hard(130).of(TiredPeak.class));
         assertTrue(
                 hard(200)
                         .says(TiredPeak.class)

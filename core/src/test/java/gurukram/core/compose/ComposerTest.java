@@ -128,7 +128,7 @@ class ComposerTest {
 
     @Test
     void salutationsFollowTheLegRuleOfTheTeachersSchool() {
-        School sameFront = new School(null, null, null, School.LegRule.SAME_FRONT, null, null, null, null, null, null);
+        School sameFront = School.UNSET.with(School.LegRule.SAME_FRONT);
         Composer other = new Composer(CATALOGUE, new Unfolder(CATALOGUE, Pace.defaults()), sameFront);
         for (long idea = 1; idea <= 6; idea++) {
             for (boolean same : new boolean[] {false, true}) {

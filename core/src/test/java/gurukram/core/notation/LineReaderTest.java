@@ -13,6 +13,7 @@ import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.plan.settings.FlowSides.Order;
 import gurukram.core.plan.settings.Join;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.text.Refused;
@@ -73,7 +74,7 @@ class LineReaderTest {
                         .withName("Harbour round")
                         .with(Order.SIDE_FIRST)
                         .withFirstSide(Side.LEFT)
-                        .withPositionMillis(3_500));
+                        .withPace(TypedPace.position(3_500)));
         Line.AddFlow symmetric = (Line.AddFlow) reader.read("flow x 6, no sides", outside);
         assertThat(symmetric.settings()).isEqualTo(FlowSettings.of(6).with(Counting.NO_SIDES));
         Line.AddFlow linked = (Line.AddFlow) reader.read("flow, 5 rounds, no sides, linked", outside);

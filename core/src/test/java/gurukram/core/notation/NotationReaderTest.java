@@ -40,7 +40,7 @@ class NotationReaderTest {
                 "tree, both, 3 breaths/- priority 12         | 2 | 3  | Priority: a whole number from 1 to 9",
                 "tree, both, 3 breaths/- props: 2 blocks, ?  | 2 | 20 | is no prop",
                 "tree, both, 3 breaths/- say: a/- say: b     | 3 | 3  | one “say” already",
-                "tree, both, 3 breaths/- pace 0.2 s          | 2 | 3  | Seconds a position: from 1 to 60",
+                "tree, both, 3 breaths/- pace 0.2 s          | 2 | 3  | A pace is from 1 to 60 seconds",
                 "tree, lead, 3 breaths                       | 1 | 1  | follows the lead side of its flow",
                 "tree, no sides, 3 breaths                   | 1 | 1  | a right and a left",
                 "chair, both, 3 breaths                      | 1 | 1  | the same on both sides",

@@ -9,6 +9,7 @@ import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.plan.settings.FlowSides.LeadNames;
 import gurukram.core.plan.settings.Mode;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Level;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -28,11 +29,14 @@ class FlowPaceByRoundTest {
 
     @Test
     void oneRoundGetsAnotherPace() {
-        FlowPace third = USUAL.withPositionIn(3, 4_000);
-        assertThat(third.byRound()).containsExactly(4_000, 4_000, 4_000);
-        assertThat(third.withPositionIn(1, 5_000).byRound()).containsExactly(5_000, 4_000, 4_000);
-        assertThat(USUAL.withPosition(3_000).withPositionIn(2, 3_500).byRound()).containsExactly(3_000, 3_500);
-        assertThat(third.withPositionIn(2, null)).isEqualTo(USUAL);
+        TypedPace three = TypedPace.position(3_000);
+        TypedPace four = TypedPace.of(TypedPace.Per.HALF_BREATH, 4_000);
+        TypedPace five = TypedPace.position(5_000);
+        FlowPace third = USUAL.withTypedIn(3, four);
+        assertThat(third.byRound()).containsExactly(four, four, four);
+        assertThat(third.withTypedIn(1, five).byRound()).containsExactly(five, four, four);
+        assertThat(USUAL.withTyped(three).withTypedIn(2, five).byRound()).containsExactly(three, five);
+        assertThat(third.withTypedIn(2, null)).isEqualTo(USUAL);
     }
 
     @Test

@@ -9,6 +9,7 @@ import gurukram.core.Plans;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.TypedPace;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -29,8 +30,8 @@ class EffortCurveTest {
     void aQuickRoundIsHalfAPointHarderAndNothingIsHarderThanFive() {
         FlowSettings settings = FlowSettings.of(8).with(Counting.NO_SIDES);
         int effort = CATALOGUE.pose("warrior-2").effort();
-        assertThat(mean(settings.withPositionMillis(3_500))).isCloseTo(effort, within(0.001));
-        assertThat(mean(settings.withPositionMillis(3_400))).isCloseTo(effort + 0.5, within(0.001));
+        assertThat(mean(settings.withPace(TypedPace.position(3_500)))).isCloseTo(effort, within(0.001));
+        assertThat(mean(settings.withPace(TypedPace.position(3_400)))).isCloseTo(effort + 0.5, within(0.001));
     }
 
     private static double mean(FlowSettings settings) {

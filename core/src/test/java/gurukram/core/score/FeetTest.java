@@ -11,6 +11,7 @@ import gurukram.core.body.Side;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides.Counting;
+import gurukram.core.plan.settings.TypedPace;
 import org.junit.jupiter.api.Test;
 
 class FeetTest {
@@ -18,7 +19,7 @@ class FeetTest {
     private static Flow salutation(int rounds, Counting counting, String second) {
         return Flow.of(
                 id(),
-                FlowSettings.of(rounds).with(counting).withPositionMillis(5_000),
+                FlowSettings.of(rounds).with(counting).withPace(TypedPace.position(5_000)),
                 step("prayer", "none", "out"),
                 step("raised-arms", "none", "in"),
                 step("standing-fold", "none", "out"),

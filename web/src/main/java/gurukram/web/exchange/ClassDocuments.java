@@ -31,7 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Classes as documents: read with everything that is wrong, written in the form asked for. */
 @Component
 class ClassDocuments {
-    static final String SCHEMA = "/schema/class-2.schema.json";
+    static final String SCHEMA = "/schema/class-3.schema.json";
     static final int MOST_LETTERS = 1_000_000;
     private static final int MOST_FAULTS = 20;
 

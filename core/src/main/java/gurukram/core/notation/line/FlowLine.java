@@ -16,7 +16,7 @@ import gurukram.core.plan.settings.FlowSides.Order;
 import gurukram.core.plan.settings.FlowSides.Turn;
 import gurukram.core.plan.settings.Join;
 import gurukram.core.plan.settings.Mode;
-import gurukram.core.plan.settings.Timing;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Words;
@@ -39,6 +39,10 @@ import org.jspecify.annotations.Nullable;
  */
 public final class FlowLine {
     private static final Pattern FLOW = Pattern.compile("(?i)flow\\b[\\s,:]*(.*)");
+
+    /** An inhale and its exhale are one setting, whatever stands between them. */
+    private static final Pattern IN_AND_OUT = Pattern.compile(
+            "(?i)(\\bin(?:hale)?\\s+(?:for\\s+)?[\\d.]+\\s*(?:s|secs?|seconds?)?),(\\s*(?:out|exhale)\\b)");
 
     private static final Pattern QUOTED = Pattern.compile("(\"(?:[^\"]|\"\")*\"|“[^”]*”|„[^“”]*[“”]) *(.*)");
 
@@ -112,9 +116,7 @@ public final class FlowLine {
                 (d, m) -> d.with(d.settings().sides().with(leadNames(m.group(1)))));
         p.on("(\\d{1,30}) *(learn|breath|silent)", (d, m) -> d.and(run(m)));
         p.on("cues? ((?:long|short|silent)(?: *[/>] *(?:long|short|silent))*)", (d, m) -> withCues(d, m.group(1)));
-        p.on(
-                "paces? " + Numbers.DECIMAL + "((?: *[/>] *" + Numbers.DECIMAL + ")*) *" + Numbers.SECONDS + "?",
-                (d, m) -> withPaces(d, m.group()));
+        p.on("paces? (?=.*[/>])[^/>]+(?:[/>][^/>]+)+", (d, m) -> withPaces(d, m.group()));
         p.on(
                 "between rounds:? *" + JOIN,
                 (d, m) -> d.with(d.settings().withJoins(d.settings().join(), Join.parse(m.group(1)))));
@@ -123,8 +125,11 @@ public final class FlowLine {
                 (d, m) -> d.with(d.settings()
                         .withJoins(Join.parse(m.group()), d.settings().roundJoin())));
         p.on(
-                Numbers.DECIMAL + " *" + Numbers.SECONDS + " *(?:a|each|per)? *(?:position|movement|half-breath|each)?",
-                (d, m) -> d.with(d.settings().withPositionMillis(millis(m.group(1)))));
+                "(?:pace )?" + Numbers.DECIMAL + " *" + Numbers.SECONDS + "(?: .*)?",
+                (d, m) -> d.with(d.settings().withPace(TypedPace.parse(m.group()))));
+        p.on(
+                "(?:breathe? )?in(?:hale)? .*\\d.*(?:out|exhale).*\\d.*",
+                (d, m) -> d.with(d.settings().withPace(TypedPace.parse(m.group()))));
         return p;
     }
 
@@ -133,7 +138,7 @@ public final class FlowLine {
         Matcher flow = FLOW.matcher(line);
         if (!flow.matches()) return Optional.empty();
         Draft draft = new Draft(FlowSettings.of(1), false, List.of());
-        String settings = flow.group(1);
+        String settings = IN_AND_OUT.matcher(flow.group(1)).replaceAll("$1 $2");
         for (Parts.Part part : Parts.of(settings).parts()) {
             try {
                 draft = read(part.text(), draft);
@@ -215,12 +220,8 @@ public final class FlowLine {
     }
 
     private static void pace(FlowPace pace, List<String> parts) {
-        if (pace.positionMillis() != null) parts.add(Millis.seconds(pace.positionMillis()) + " s a position");
-        if (!pace.byRound().isEmpty()) {
-            parts.add("paces "
-                    + pace.byRound().stream().map(ms -> Millis.seconds(ms)).collect(Collectors.joining("/"))
-                    + " s");
-        }
+        if (pace.typed() != null) parts.add(pace.typed().toString());
+        if (!pace.byRound().isEmpty()) parts.add(paces(pace.byRound()));
         if (!pace.cues().isEmpty()) {
             parts.add("cues " + pace.cues().stream().map(CueLevel::word).collect(Collectors.joining("/")));
         }
@@ -245,11 +246,27 @@ public final class FlowLine {
         return d.with(d.settings().with(d.settings().pace().withCues(cues)));
     }
 
+    /** {@code paces 4/3.6/3.3 s a half-breath}: what the last one is said of holds for all. */
     private static Draft withPaces(Draft d, String typed) {
-        List<Integer> paces = Arrays.stream(typed.replaceAll("[^0-9.,/>-]", "").split("[/>]"))
-                .map(FlowLine::millis)
+        List<String> parts = Arrays.stream(
+                        typed.replaceFirst("(?i)^paces? *", "").split("[/>]"))
+                .map(String::strip)
+                .toList();
+        String unit = parts.get(parts.size() - 1).replaceFirst("^[0-9.,-]+", "");
+        List<TypedPace> paces = parts.stream()
+                .map(part -> TypedPace.parse(part.matches("[0-9.,-]+") ? part + unit : part))
                 .toList();
         return d.with(d.settings().withPaceByRound(paces));
+    }
+
+    private static String paces(List<TypedPace> paces) {
+        TypedPace last = paces.get(paces.size() - 1);
+        boolean alike = paces.stream().allMatch(pace -> pace.per() == last.per() && pace.outMillis() == null);
+        if (!alike) return "paces " + paces.stream().map(TypedPace::toString).collect(Collectors.joining(" / "));
+        List<String> numbers = new ArrayList<>(
+                paces.stream().map(pace -> Millis.seconds(pace.millis())).toList());
+        numbers.set(numbers.size() - 1, last.toString());
+        return "paces " + String.join("/", numbers);
     }
 
     private static Mode.Run run(Matcher m) {
@@ -263,9 +280,5 @@ public final class FlowLine {
 
     private static LeadNames leadNames(String words) {
         return LeadNames.valueOf(words.toUpperCase(Locale.ROOT).replace(' ', '_'));
-    }
-
-    private static int millis(String seconds) {
-        return Numbers.millis(seconds, Timing.POSITION_MILLIS, "Seconds a position");
     }
 }

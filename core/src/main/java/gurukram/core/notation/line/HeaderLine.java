@@ -81,7 +81,7 @@ public final class HeaderLine {
         List<Parts.Part> parts = Parts.of(line).parts();
         for (Parts.Part part : parts) {
             try {
-                Optional<ClassSettings> more = PHRASES.read(part.text(), settings);
+                Optional<ClassSettings> more = part(part.text(), settings);
                 if (more.isEmpty()) return Optional.empty();
                 settings = more.get();
             } catch (Refused e) {
@@ -89,6 +89,11 @@ public final class HeaderLine {
             }
         }
         return parts.isEmpty() ? Optional.empty() : Optional.of(settings);
+    }
+
+    private static Optional<ClassSettings> part(String part, ClassSettings now) {
+        return PHRASES.read(part, now)
+                .or(() -> SchoolWords.breaths(part, now.school()).map(now::with));
     }
 
     private ClassSettings keyed(String key, String said, ClassSettings s) {

@@ -2,9 +2,11 @@ package gurukram.core.notation.words;
 
 import gurukram.core.plan.Prop;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Timing;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Hold;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
@@ -34,12 +36,28 @@ public final class MarkWords {
 
     private static final Phrases<Timing> TIMING = new Phrases<Timing>()
             .on(
-                    "(?:at a )?pace " + Numbers.DECIMAL + " *" + Numbers.SECONDS + "?",
-                    (t, m) -> t.withPosition(Numbers.millis(m.group(1), Timing.POSITION_MILLIS, "Seconds a position")))
+                    "(?:breath |each breath |a breath )?" + Numbers.DECIMAL + " *" + Numbers.SECONDS
+                            + "? *(?:a|each|per|every|for (?:a|each|every)) breath",
+                    (t, m) -> t.withBreath(Numbers.millis(m.group(1), Timing.BREATH_MILLIS, "Seconds a breath")))
+            .on("(?:at a )?pace .*|in(?:hale)? .*out.*|exhale .*", (t, m) -> t.withPace(TypedPace.parse(m.group())))
+            .on(
+                    Numbers.DECIMAL + " *" + Numbers.SECONDS + "? *(?:a|an|each|per|every|for (?:a|each|every)) "
+                            + "(?:position|movement|step|move|half[- ]?breath|inhale|exhale)",
+                    (t, m) -> t.withPace(TypedPace.parse(m.group())))
+            .on(
+                    "setting up " + Numbers.DECIMAL + " *" + Numbers.SECONDS + "? */ *" + Numbers.DECIMAL + " *"
+                            + Numbers.SECONDS + "?",
+                    (t, m) -> t.withSettingUp(settingUp(m.group(1)), settingUp(m.group(2))))
             .on(
                     "setting up " + Numbers.DECIMAL + " *" + Numbers.SECONDS + "?",
+                    (t, m) -> t.withSettingUp(settingUp(m.group(1)), t.secondSettingUpMillis()))
+            .on(
+                    "second side (?:setting up )?" + Numbers.DECIMAL + " *" + Numbers.SECONDS + "?",
                     (t, m) -> t.withSettingUp(
-                            Numbers.millis(m.group(1), Timing.SETTING_UP_MILLIS, "Seconds of setting up")))
+                            t.settingUpMillis() == null ? settingUp(m.group(1)) : t.settingUpMillis(),
+                            settingUp(m.group(1))))
+            .on("explained", (t, m) -> t.with(Cueing.EXPLAINED))
+            .on("by the breath", (t, m) -> t.with(Cueing.BY_THE_BREATH))
             .on(
                     "(active|passive)(?: breath| hold)?",
                     (t, m) -> t.withHold(Hold.valueOf(m.group(1).toUpperCase(Locale.ROOT))));
@@ -126,6 +144,10 @@ public final class MarkWords {
         return props;
     }
 
+    private static int settingUp(String seconds) {
+        return Numbers.millis(seconds, Timing.SETTING_UP_MILLIS, "Seconds of setting up");
+    }
+
     private static int number(String word) {
         if (word == null) return 1;
         if (word.equalsIgnoreCase("two")) return 2;
@@ -166,9 +188,14 @@ public final class MarkWords {
     public static List<String> write(Step step) {
         Timing timing = step.timing();
         List<String> times = new ArrayList<>();
-        if (timing.positionMillis() != null) times.add("pace " + Millis.seconds(timing.positionMillis()) + " s");
-        if (timing.settingUpMillis() != null)
-            times.add("setting up " + Millis.seconds(timing.settingUpMillis()) + " s");
+        if (timing.pace() != null) times.add("pace " + timing.pace());
+        if (timing.breathMillis() != null) times.add(Millis.seconds(timing.breathMillis()) + " s a breath");
+        if (timing.settingUpMillis() != null) {
+            Integer second = timing.secondSettingUpMillis();
+            times.add("setting up " + Millis.seconds(timing.settingUpMillis()) + " s"
+                    + (second == null ? "" : " / " + Millis.seconds(second) + " s"));
+        }
+        if (timing.cueing() != null) times.add(timing.cueing().word());
         if (timing.hold() != null) times.add(timing.hold().name().toLowerCase(Locale.ROOT) + " breath");
         List<String> lines = new ArrayList<>();
         if (!times.isEmpty()) lines.add(String.join(", ", times));

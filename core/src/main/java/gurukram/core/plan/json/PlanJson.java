@@ -27,10 +27,10 @@ import tools.jackson.databind.node.ObjectNode;
  */
 public final class PlanJson {
     /** The schema {@link #write(ClassPlan)} writes. */
-    public static final int SCHEMA = 2;
+    public static final int SCHEMA = 3;
 
     /** Turns a document of schema i + 1 into one of schema i + 2, in place. */
-    private static final List<Consumer<JsonNode>> UPCASTERS = List.of(Schema2::upcast);
+    private static final List<Consumer<JsonNode>> UPCASTERS = List.of(Schema2::upcast, Schema3::upcast);
 
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .changeDefaultPropertyInclusion(v -> v.withValueInclusion(JsonInclude.Include.NON_EMPTY))

@@ -10,22 +10,19 @@ import org.jspecify.annotations.Nullable;
 /**
  * How a flow's rounds differ in time and words.
  *
- * @param positionMillis a typed pace, ms for every half-breath or position; null leaves it to the teacher's pace
+ * @param typed the pace of all rounds; null leaves it to the teacher's
  * @param byRound typed paces round by round, the last one for all that follow; empty when it does not change
  * @param modes runs that sum to the rounds; empty when every round is on the breath
  * @param cues how much is said round by round, the last one for all that follow; empty leaves it to the mode
  */
-public record FlowPace(
-        @Nullable Integer positionMillis, List<Integer> byRound, List<Mode.Run> modes, List<CueLevel> cues) {
+public record FlowPace(@Nullable TypedPace typed, List<TypedPace> byRound, List<Mode.Run> modes, List<CueLevel> cues) {
     public static final FlowPace USUAL = new FlowPace(null, List.of(), List.of(), List.of());
 
     public FlowPace {
-        if (positionMillis != null) Timing.POSITION_MILLIS.check(positionMillis);
         byRound = atMost(byRound, "paces");
-        byRound.forEach(Timing.POSITION_MILLIS::check);
         modes = atMost(modes, "modes");
         cues = atMost(cues, "ways of cueing");
-        if (positionMillis != null && !byRound.isEmpty()) {
+        if (typed != null && !byRound.isEmpty()) {
             throw new Refused("Give one pace for all rounds, or one for each round, not both.");
         }
     }
@@ -37,9 +34,9 @@ public record FlowPace(
         return List.copyOf(list);
     }
 
-    /** The typed pace of a round, ms a position; null where the teacher's own pace holds. */
-    public @Nullable Integer positionMillisIn(int round) {
-        return byRound.isEmpty() ? positionMillis : byRound.get(Math.min(round, byRound.size()) - 1);
+    /** The typed pace of a round; null where the teacher's own pace holds. */
+    public @Nullable TypedPace typedIn(int round) {
+        return byRound.isEmpty() ? typed : byRound.get(Math.min(round, byRound.size()) - 1);
     }
 
     public Mode modeIn(int round) {
@@ -81,19 +78,19 @@ public record FlowPace(
         for (int i = 0; i < share.length; i++) {
             if (share[i] > 0) shared.add(new Mode.Run(share[i], modes.get(i).mode()));
         }
-        return new FlowPace(positionMillis, byRound, shared, cues);
+        return new FlowPace(typed, byRound, shared, cues);
     }
 
-    public FlowPace withPosition(@Nullable Integer ms) {
-        return new FlowPace(ms, List.of(), modes, cues);
+    public FlowPace withTyped(@Nullable TypedPace other) {
+        return new FlowPace(other, List.of(), modes, cues);
     }
 
-    public FlowPace withByRound(List<Integer> paces) {
+    public FlowPace withByRound(List<TypedPace> paces) {
         return new FlowPace(null, paces, modes, cues);
     }
 
     public FlowPace withModes(List<Mode.Run> others) {
-        return new FlowPace(positionMillis, byRound, others, cues);
+        return new FlowPace(typed, byRound, others, cues);
     }
 
     /** Another mode in one of so many rounds; the others stay as they are. */
@@ -113,17 +110,17 @@ public record FlowPace(
      * Another typed pace in one round. Rounds before it that have none typed get the same, as it cannot be typed for a later
      * round alone; the rounds behind it keep what they had, or follow it. Null takes the typed paces of all rounds away.
      */
-    public FlowPace withPositionIn(int round, Integer ms) {
-        if (ms == null) return withPosition(null);
-        List<Integer> paces = new ArrayList<>();
+    public FlowPace withTypedIn(int round, @Nullable TypedPace other) {
+        if (other == null) return withTyped(null);
+        List<TypedPace> paces = new ArrayList<>();
         for (int i = 1; i <= Math.max(round, byRound.size()); i++) {
-            Integer typed = positionMillisIn(i);
-            paces.add(i == round || typed == null ? ms : typed);
+            TypedPace before = typedIn(i);
+            paces.add(i == round || before == null ? other : before);
         }
         return withByRound(paces);
     }
 
     public FlowPace withCues(List<CueLevel> others) {
-        return new FlowPace(positionMillis, byRound, modes, others);
+        return new FlowPace(typed, byRound, modes, others);
     }
 }

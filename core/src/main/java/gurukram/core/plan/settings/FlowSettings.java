@@ -103,11 +103,11 @@ public record FlowSettings(
         return with(sides.with(side));
     }
 
-    public FlowSettings withPositionMillis(Integer ms) {
-        return with(pace.withPosition(ms));
+    public FlowSettings withPace(@Nullable TypedPace typed) {
+        return with(pace.withTyped(typed));
     }
 
-    public FlowSettings withPaceByRound(List<Integer> paces) {
+    public FlowSettings withPaceByRound(List<TypedPace> paces) {
         return with(pace.withByRound(paces));
     }
 

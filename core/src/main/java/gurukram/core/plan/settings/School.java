@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param names the language of pose names
  * @param restGuided whether the final rest is spoken through
  * @param roll to which side people roll after it
+ * @param cueing the way of cueing where a section says none
+ * @param breaths how long breaths are
  * @param thresholds where its judgement begins, for the checks
  */
 public record School(
@@ -30,6 +32,11 @@ public record School(
         @Nullable Names names,
         @Nullable Boolean restGuided,
         @Nullable Roll roll,
+        @Nullable Cueing cueing,
+
+        @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = NoBreaths.class)
+        BreathLengths breaths,
+
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Thresholds thresholds) {
     public static final Limit HOLD_CAP = new Limit("Counts of a hold", 1, 60);
     public static final Limit COUNT_MILLIS = new Limit("Milliseconds a count", 500, 5_000);
@@ -64,23 +71,20 @@ public record School(
         EITHER
     }
 
-    public static final School UNSET =
-            new School(null, null, null, null, null, null, null, null, null, Thresholds.NONE);
-    public static final School USUAL = new School(
-            Dose.Pattern.Holds.ALL,
-            null,
-            null,
-            LegRule.RETURNING,
-            Knees.SOFT,
-            Voice.INVITATIONAL,
-            Names.ENGLISH,
-            false,
-            Roll.RIGHT,
-            Thresholds.NONE);
+    public static final School UNSET = new School(
+            null, null, null, null, null, null, null, null, null, null, BreathLengths.UNSET, Thresholds.NONE);
+    public static final School USUAL = UNSET.withHolds(Dose.Pattern.Holds.ALL)
+            .with(LegRule.RETURNING)
+            .with(Knees.SOFT)
+            .with(Voice.INVITATIONAL)
+            .with(Names.ENGLISH)
+            .withRestGuided(false)
+            .with(Roll.RIGHT);
 
     public School {
         if (holdCap != null) HOLD_CAP.check(holdCap);
         if (countMillis != null) COUNT_MILLIS.check(countMillis);
+        breaths = breaths == null ? BreathLengths.UNSET : breaths;
         thresholds = thresholds == null ? Thresholds.NONE : thresholds;
     }
 
@@ -97,6 +101,8 @@ public record School(
                 either(names, wider.names),
                 either(restGuided, wider.restGuided),
                 either(roll, wider.roll),
+                either(cueing, wider.cueing),
+                breaths.over(wider.breaths),
                 thresholds.over(wider.thresholds));
     }
 
@@ -106,15 +112,146 @@ public record School(
     }
 
     public School withHolds(Dose.Pattern.Holds other) {
-        return new School(other, holdCap, countMillis, legRule, knees, voice, names, restGuided, roll, thresholds);
+        return new School(
+                other,
+                holdCap,
+                countMillis,
+                legRule,
+                knees,
+                voice,
+                names,
+                restGuided,
+                roll,
+                cueing,
+                breaths,
+                thresholds);
+    }
+
+    public School withHoldCap(@Nullable Integer other) {
+        return new School(
+                holds, other, countMillis, legRule, knees, voice, names, restGuided, roll, cueing, breaths, thresholds);
+    }
+
+    public School withCountMillis(@Nullable Integer other) {
+        return new School(
+                holds, holdCap, other, legRule, knees, voice, names, restGuided, roll, cueing, breaths, thresholds);
+    }
+
+    public School with(LegRule other) {
+        return new School(
+                holds, holdCap, countMillis, other, knees, voice, names, restGuided, roll, cueing, breaths, thresholds);
+    }
+
+    public School with(Knees other) {
+        return new School(
+                holds,
+                holdCap,
+                countMillis,
+                legRule,
+                other,
+                voice,
+                names,
+                restGuided,
+                roll,
+                cueing,
+                breaths,
+                thresholds);
+    }
+
+    public School with(Voice other) {
+        return new School(
+                holds,
+                holdCap,
+                countMillis,
+                legRule,
+                knees,
+                other,
+                names,
+                restGuided,
+                roll,
+                cueing,
+                breaths,
+                thresholds);
+    }
+
+    public School with(Names other) {
+        return new School(
+                holds,
+                holdCap,
+                countMillis,
+                legRule,
+                knees,
+                voice,
+                other,
+                restGuided,
+                roll,
+                cueing,
+                breaths,
+                thresholds);
+    }
+
+    public School withRestGuided(boolean other) {
+        return new School(
+                holds, holdCap, countMillis, legRule, knees, voice, names, other, roll, cueing, breaths, thresholds);
+    }
+
+    public School with(Roll other) {
+        return new School(
+                holds,
+                holdCap,
+                countMillis,
+                legRule,
+                knees,
+                voice,
+                names,
+                restGuided,
+                other,
+                cueing,
+                breaths,
+                thresholds);
+    }
+
+    public School with(Cueing other) {
+        return new School(
+                holds,
+                holdCap,
+                countMillis,
+                legRule,
+                knees,
+                voice,
+                names,
+                restGuided,
+                roll,
+                other,
+                breaths,
+                thresholds);
+    }
+
+    public School with(BreathLengths other) {
+        return new School(
+                holds, holdCap, countMillis, legRule, knees, voice, names, restGuided, roll, cueing, other, thresholds);
     }
 
     /** The same with other thresholds. */
-    public School with(Thresholds others) {
-        return new School(holds, holdCap, countMillis, legRule, knees, voice, names, restGuided, roll, others);
+    public School with(Thresholds other) {
+        return new School(
+                holds, holdCap, countMillis, legRule, knees, voice, names, restGuided, roll, cueing, breaths, other);
     }
 
     private static <T> @Nullable T either(@Nullable T own, @Nullable T wider) {
         return own == null ? wider : own;
+    }
+
+    /** Leaves unset breaths unwritten. */
+    static final class NoBreaths {
+        @Override
+        public boolean equals(@Nullable Object value) {
+            return value == null || value.equals(BreathLengths.UNSET);
+        }
+
+        @Override
+        public int hashCode() {
+            return 0;
+        }
     }
 }

@@ -1,7 +1,7 @@
 /**
  * What can be set about a class, a flow and a school. Read {@code ClassSettings}, {@code FlowSettings}, {@code SideRule}.
  *
- * <p>Imports: body, dose, pose, text.
+ * <p>Imports: body, dose, pose, text, time.
  */
 @NullMarked
 package gurukram.core.plan.settings;

@@ -30,6 +30,7 @@ import gurukram.core.plan.settings.Rounds;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
@@ -207,14 +208,14 @@ class PlanEditTest {
                 id(),
                 FlowSettings.of(4)
                         .withJoins(new Join.Shared(0, 1), new Join.Rested(5, Join.Rested.Unit.SECONDS))
-                        .withPaceByRound(List.of(4_000, 3_000)),
+                        .withPaceByRound(List.of(TypedPace.position(4_000), TypedPace.position(3_000))),
                 List.of(warrior, step("chair", "none", "out")),
                 List.of(link),
                 Texts.NONE,
                 Marks.NONE);
         ClassPlan kept = vinyasa(section(
                 whole,
-                step("knees-side-to-side", "alternating, left first", "12 reps").withPositionMillis(5_000)));
+                step("knees-side-to-side", "alternating, left first", "12 reps").withPace(TypedPace.position(5_000))));
         assertThat(PlanRules.check(PlanJson.read(PlanJson.write(kept)), Plans.CATALOGUE))
                 .isEqualTo(kept);
         // a step taken out of its link and put back stands where it stood

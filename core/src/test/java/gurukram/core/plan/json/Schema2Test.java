@@ -17,6 +17,7 @@ import gurukram.core.plan.edit.PlanRules;
 import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.plan.settings.Join;
 import gurukram.core.plan.settings.Rounds;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Level;
 import java.io.IOException;
 import java.io.InputStream;
@@ -43,19 +44,20 @@ class Schema2Test {
         assertThat(tree.doseFor(Level.ADVANCED)).hasToString("9 breaths");
         assertThat(tree.doseFor(Level.BEGINNER)).hasToString("5-8 breaths, at 6");
         Step knees = (Step) plan.sections().get(0).items().get(1);
-        assertThat(knees.timing().positionMillis()).isEqualTo(5_000);
+        assertThat(knees.timing().pace()).hasToString("5 s a position");
 
         Flow flow = (Flow) plan.sections().get(1).items().get(0);
         assertThat(flow.settings().sides().first()).isEqualTo(Side.LEFT);
         assertThat(flow.settings().sides().order()).isEqualTo(FlowSides.Order.SIDE_FIRST);
-        assertThat(flow.settings().pace().positionMillis()).isEqualTo(3_500);
+        assertThat(flow.settings().pace().typed()).hasToString("3.5 s a position");
         assertThat(flow.settings().joinAfter(true)).isEqualTo(new Join.Rested(2, Join.Rested.Unit.BREATHS));
         assertThat(flow.steps().get(0).dose()).hasToString("in");
         assertThat(flow.links())
                 .extracting(Link::when)
                 .containsExactly(When.in(Rounds.of(3, 4)), new When(Set.of(), Rounds.from(2), 1));
         Flow paced = (Flow) plan.sections().get(1).items().get(1);
-        assertThat(paced.settings().pace().byRound()).containsExactly(4_000, 3_600);
+        assertThat(paced.settings().pace().byRound())
+                .containsExactly(TypedPace.position(4_000), TypedPace.position(3_600));
         assertThat(PlanJson.read(PlanJson.write(plan))).isEqualTo(plan);
     }
 

@@ -9,6 +9,7 @@ import gurukram.core.plan.settings.FlowSides.Leads;
 import gurukram.core.plan.settings.FlowSides.Order;
 import gurukram.core.plan.settings.FlowSides.Turn;
 import gurukram.core.plan.settings.Join;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.time.Millis;
 import gurukram.web.shared.Typed;
 import java.util.ArrayList;
@@ -90,15 +91,32 @@ public final class FlowFields {
     public static final Declared<Flow, Flow> POSITION = setting(
             "position",
             "Pace of all rounds; empty is your own",
-            (flow, f) -> f.number(
-                            seconds(flow.settings().pace().positionMillis()),
-                            "Seconds a position; empty follows your pace")
-                    .between("pace", "s a position"),
-            (s, typed) -> s.withPositionMillis(typed.isBlank() ? null : TypedSeconds.millis(typed, 1, 60)));
+            (flow, f) -> f.text(
+                            words(flow.settings().pace().typed()),
+                            "Pace, as in 5 s a position; empty follows yours",
+                            18)
+                    .between("pace", ""),
+            (s, typed) -> s.withPace(pace(typed)));
+    static final Declared<Flow, Flow> BREATH = setting(
+            "breath",
+            "A breath of its holds; empty is yours",
+            (flow, f) -> f.text(
+                    BreathField.words(flow.settings().school().breaths().activeMillis()),
+                    "Seconds a breath in holds",
+                    8),
+            (s, typed) -> s.with(s.school().with(BreathField.over(s.school().breaths(), typed))));
     private static final MarkFields<Flow, Flow> MARKS = new MarkFields<>(
             FIELDS, new MarkFields.Words<>(Flow::texts, Flow::with), new MarkFields.Marked<>(Flow::marks, Flow::with));
 
     private FlowFields() {}
+
+    static String words(TypedPace pace) {
+        return pace == null ? "" : pace.toString();
+    }
+
+    static TypedPace pace(String typed) {
+        return typed.isBlank() ? null : TypedPace.parse(typed);
+    }
 
     private static Declared<Flow, Flow> setting(
             String name,

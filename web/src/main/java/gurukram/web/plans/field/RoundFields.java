@@ -3,6 +3,7 @@ package gurukram.web.plans.field;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.settings.FlowPace;
 import gurukram.core.plan.settings.Mode;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.web.shared.Typed;
 import gurukram.web.shared.WrongRequest;
 import java.util.List;
@@ -14,8 +15,8 @@ final class RoundFields {
             return flow.settings().pace();
         }
 
-        Integer typedMillis() {
-            return pace().byRound().isEmpty() ? null : pace().positionMillisIn(round);
+        TypedPace typed() {
+            return pace().byRound().isEmpty() ? null : pace().typedIn(round);
         }
     }
 
@@ -39,11 +40,11 @@ final class RoundFields {
             "pace",
             "",
             (at, f) -> f.of(at.round())
-                    .number(FlowFields.seconds(at.typedMillis()), "Seconds a position in round " + at.round())
-                    .between("", "s"),
+                    .text(FlowFields.words(at.typed()), "Pace in round " + at.round(), 16)
+                    .between("", ""),
             (at, typed) -> {
-                Integer ms = typed.isBlank() ? null : TypedSeconds.millis(typed, 1, 60);
-                return at.flow().with(at.flow().settings().with(at.pace().withPositionIn(at.round(), ms)));
+                FlowPace pace = at.pace().withTypedIn(at.round(), FlowFields.pace(typed));
+                return at.flow().with(at.flow().settings().with(pace));
             });
 
     private RoundFields() {}

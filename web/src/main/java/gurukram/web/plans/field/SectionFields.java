@@ -34,6 +34,11 @@ public final class SectionFields {
             "Way of cueing",
             (at, f) -> f.choice(cueing(at.section()), "Way of cueing", Options.cueing(at.style())),
             (at, typed) -> at.section().with(typed.isEmpty() ? null : Typed.named(Cueing.class, typed)));
+    private static final Declared<At, Section> BREATH = FIELDS.declare(
+            "breath",
+            "One breath of its holds; empty is yours",
+            (at, f) -> f.text(BreathField.words(at.section().breathMillis()), "Seconds a breath in holds", 8),
+            (at, typed) -> at.section().withBreath(BreathField.millis(typed)));
     private static final MarkFields<At, Section> MARKS = new MarkFields<>(
             FIELDS,
             new MarkFields.Words<>(
@@ -55,7 +60,7 @@ public final class SectionFields {
     public static List<Captioned> panel(Section section, Style style, Refusal refusal) {
         At at = new At(section, style);
         List<Captioned> all = new ArrayList<>();
-        for (Declared<At, Section> field : List.of(ROLE, NAME, CUEING)) all.add(field.captioned(at, refusal));
+        for (Declared<At, Section> field : List.of(ROLE, NAME, CUEING, BREATH)) all.add(field.captioned(at, refusal));
         MARKS.captioned(at, refusal).forEach(all::add);
         return all;
     }

@@ -8,12 +8,16 @@ import gurukram.core.notation.NodeText;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Naming;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Timing;
+import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.DoseUnit;
 import gurukram.core.score.Pace;
+import gurukram.core.time.Millis;
 import gurukram.web.plans.edit.PoseNamed;
 import gurukram.web.shared.Typed;
 import java.util.ArrayList;
@@ -30,6 +34,15 @@ public final class StepFields {
             new Field.Option("out", "one exhale"),
             new Field.Option("reps", "repetitions"),
             new Field.Option("open", "open time"));
+
+    private static final List<Field.Option> HOLDS = List.of(
+            new Field.Option("", "as the pose is"),
+            new Field.Option("ACTIVE", "actively"),
+            new Field.Option("PASSIVE", "passively"));
+    private static final List<Field.Option> WAYS = List.of(
+            new Field.Option("", "as the section is"),
+            new Field.Option("EXPLAINED", "explained"),
+            new Field.Option("BY_THE_BREATH", "by the breath"));
 
     /**
      * @param flow the flow the step stands in; null outside flows
@@ -97,6 +110,44 @@ public final class StepFields {
             "Said in place of the usual cue",
             (at, f) -> f.text(at.step().texts().say(), "Your own cue", WIDE),
             (at, typed) -> at.step().with(at.step().texts().withSay(typed)));
+    private static final Declared<At, Step> SETTING_UP = FIELDS.declare(
+            "setting-up",
+            "Getting into it; empty is usual",
+            (at, f) -> f.text(
+                    settingUp(at.step().timing()), "Seconds of getting into it, second side behind a stroke", 12),
+            (at, typed) -> at.step().with(withSettingUp(at.step().timing(), typed)));
+    private static final Declared<At, Step> BREATH = FIELDS.declare(
+            "breath",
+            "One breath",
+            (at, f) -> f.text(BreathField.words(at.step().timing().breathMillis()), "Seconds a breath", 8),
+            (at, typed) -> at.step().with(at.step().timing().withBreath(BreathField.millis(typed))));
+    private static final Declared<At, Step> HOLD = FIELDS.declare(
+            "hold",
+            "Held",
+            (at, f) -> f.choice(
+                    at.step().timing().hold() == null
+                            ? ""
+                            : at.step().timing().hold().name(),
+                    "How it is held",
+                    HOLDS),
+            (at, typed) -> at.step()
+                    .with(at.step().timing().withHold(typed.isEmpty() ? null : Typed.named(Hold.class, typed))));
+    private static final Declared<At, Step> PACE = FIELDS.declare(
+            "pace",
+            "Pace of its own",
+            (at, f) -> f.text(FlowFields.words(at.step().timing().pace()), "Pace, as in 5 s a position", 18),
+            (at, typed) -> at.step().withPace(FlowFields.pace(typed)));
+    private static final Declared<At, Step> CUEING = FIELDS.declare(
+            "cueing",
+            "Way of cueing",
+            (at, f) -> f.choice(
+                    at.step().timing().cueing() == null
+                            ? ""
+                            : at.step().timing().cueing().name(),
+                    "Way of cueing",
+                    WAYS),
+            (at, typed) ->
+                    at.step().with(at.step().timing().with(typed.isEmpty() ? null : Typed.named(Cueing.class, typed))));
     private static final MarkFields<At, Step> MARKS = new MarkFields<>(
             FIELDS,
             new MarkFields.Words<>(
@@ -105,6 +156,20 @@ public final class StepFields {
                     at -> at.step().marks(), (at, marks) -> at.step().with(marks)));
 
     private StepFields() {}
+
+    private static String settingUp(Timing timing) {
+        if (timing.settingUpMillis() == null) return "";
+        String first = Millis.seconds(timing.settingUpMillis()) + " s";
+        Integer second = timing.secondSettingUpMillis();
+        return second == null ? first : first + " / " + Millis.seconds(second) + " s";
+    }
+
+    private static Timing withSettingUp(Timing timing, String typed) {
+        if (typed.isBlank()) return timing.withSettingUp(null, null);
+        String[] sides = typed.split("/", 2);
+        Integer second = sides.length == 1 ? null : TypedSeconds.millis(sides[1], Timing.SETTING_UP_MILLIS);
+        return timing.withSettingUp(TypedSeconds.millis(sides[0], Timing.SETTING_UP_MILLIS), second);
+    }
 
     private static Dose typedDose(Dose now, String typed) {
         if (now instanceof Reps reps && typed.strip().matches("\\d+")) return reps.withReps(Dose.REPS.parse(typed));
@@ -152,6 +217,15 @@ public final class StepFields {
         fields.addAll(List.of(DOSE, UNIT));
         if (!at.sidesList().isEmpty()) fields.add(SIDES);
         if (at.level() != null && at.step().hasDoseFor(at.level())) fields.add(SAME);
+        return fields.stream().map(field -> field.captioned(at, refusal)).toList();
+    }
+
+    /** How long getting there and one breath are, where the step says so itself. */
+    public static List<Captioned> times(At at, Refusal refusal) {
+        Dose dose = at.step().dose().at(Dose.Reading.LOW);
+        boolean moves = dose instanceof Dose.Movement || dose instanceof Reps;
+        List<Declared<At, Step>> fields = new ArrayList<>(List.of(SETTING_UP, CUEING, BREATH));
+        fields.add(moves ? PACE : HOLD);
         return fields.stream().map(field -> field.captioned(at, refusal)).toList();
     }
 

@@ -1,11 +1,20 @@
 package gurukram.web.plans.field;
 
+import gurukram.core.text.Limit;
 import gurukram.core.text.Refused;
+import gurukram.core.time.Millis;
 import java.math.BigDecimal;
 
 /** Seconds as they are typed into a box. */
 final class TypedSeconds {
     private TypedSeconds() {}
+
+    /** The same within a limit in ms. */
+    static int millis(String typed, Limit limit) {
+        int ms = millis(typed, 0, limit.most() / 1000);
+        if (ms < limit.least()) throw new Refused("At least " + Millis.seconds(limit.least()) + " seconds, please.");
+        return ms;
+    }
 
     /** Seconds with up to three decimals, as ms; {@link Refused} outside {@code least} to {@code most} seconds. */
     static int millis(String typed, int least, int most) {

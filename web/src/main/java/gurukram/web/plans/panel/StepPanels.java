@@ -12,6 +12,7 @@ import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Timing;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -63,6 +64,7 @@ final class StepPanels {
                 StepRows.lengthAndSum(score.totals().get(step.id())),
                 List.of(
                         new Part("", true, StepFields.amounts(at, refusal)),
+                        new Part("Time of its own", isTimed(step), StepFields.times(at, refusal)),
                         new Part("Doses by level", false, StepFields.levels(at, refusal)),
                         new Part(
                                 "What changes, and when",
@@ -70,6 +72,10 @@ final class StepPanels {
                                 StepFields.changes(at, text, refusal)),
                         new Part("Words and marks", false, StepFields.words(at, refusal))),
                 pose == null ? null : about(step, pose));
+    }
+
+    private static boolean isTimed(Step step) {
+        return !step.timing().equals(Timing.USUAL);
     }
 
     private StepPanel about(Step step, Pose pose) {

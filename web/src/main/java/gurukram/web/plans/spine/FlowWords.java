@@ -8,9 +8,9 @@ import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides.Leads;
 import gurukram.core.plan.settings.FlowSides.Turn;
 import gurukram.core.plan.settings.Mode;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.score.Feet;
 import gurukram.core.score.NodeTotal;
-import gurukram.core.time.Millis;
 import gurukram.web.plans.field.Options;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,8 +52,7 @@ public final class FlowWords {
             words.add(Options.words(s.sides().order().name(), Options.ORDER));
         }
         if (s.passes() > 1) words.add(Options.words(s.join().words(), Options.JOINS));
-        Integer pace = s.pace().positionMillis();
-        if (pace != null) words.add(Millis.seconds(pace) + " s a position");
+        if (s.pace().typed() != null) words.add(s.pace().typed().toString());
         return String.join(", ", words);
     }
 
@@ -79,8 +78,7 @@ public final class FlowWords {
         if (s.sides().turn() == Turn.BY_CLASS) words.add("first side alternates by class");
         if (s.sides().leads() == Leads.ALWAYS_FIRST)
             words.add("always " + s.sides().first().word());
-        if (!s.pace().byRound().isEmpty())
-            words.add(joined(s.pace().byRound(), "/", ms -> Millis.seconds(ms)) + " s a position");
+        if (!s.pace().byRound().isEmpty()) words.add(joined(s.pace().byRound(), " / ", TypedPace::toString));
         if (!s.pace().cues().isEmpty()) words.add("cues " + joined(s.pace().cues(), "/", CueLevel::word));
         if (s.roundJoin() != null) words.add("between rounds " + s.roundJoin().words());
         return words;

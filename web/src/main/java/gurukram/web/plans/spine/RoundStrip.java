@@ -8,6 +8,7 @@ import gurukram.core.plan.Naming;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
 import gurukram.core.plan.settings.FlowPace;
+import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.time.Millis;
@@ -45,9 +46,15 @@ public final class RoundStrip {
         return usual ? List.of() : cells;
     }
 
+    /** Narrow: what a position lasts needs no words. */
+    private static String shown(TypedPace typed) {
+        if (typed == null) return "";
+        return typed.per() == TypedPace.Per.POSITION ? Millis.seconds(typed.millis()) + " s" : typed.toString();
+    }
+
     private Row.RoundCell cell(int round, String words) {
         FlowPace pace = flow.settings().pace();
-        Integer typed = pace.positionMillisIn(round);
+        TypedPace typed = pace.typedIn(round);
         List<String> changes = new ArrayList<>();
         for (Step step : flow.steps()) {
             step.layers().stream()
@@ -58,8 +65,7 @@ public final class RoundStrip {
         for (Link link : flow.links()) {
             if (link.when().needsFlow() && holds(link.when(), round)) changes.add("with a link");
         }
-        return new Row.RoundCell(
-                words, pace.modeIn(round).word(), typed == null ? "" : Millis.seconds(typed) + " s", changes);
+        return new Row.RoundCell(words, pace.modeIn(round).word(), shown(typed), changes);
     }
 
     private boolean holds(When when, int round) {

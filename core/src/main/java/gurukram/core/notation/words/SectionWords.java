@@ -1,0 +1,44 @@
+package gurukram.core.notation.words;
+
+import gurukram.core.plan.Section;
+import gurukram.core.plan.settings.BreathLengths;
+import gurukram.core.plan.settings.Cueing;
+import gurukram.core.text.Words;
+import gurukram.core.time.Millis;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What a section says of its own time: {@code explained} or {@code by the breath}, {@code 7 s a breath}. */
+public final class SectionWords {
+    private SectionWords() {}
+
+    /** Empty when the line, or some part of it, says something else. */
+    public static Optional<Section> read(String line, Section now) {
+        Section section = now;
+        List<Parts.Part> parts = Parts.of(line).parts();
+        for (Parts.Part part : parts) {
+            Optional<Section> more = part(part.text(), section);
+            if (more.isEmpty()) return Optional.empty();
+            section = more.get();
+        }
+        return parts.isEmpty() ? Optional.empty() : Optional.of(section);
+    }
+
+    private static Optional<Section> part(String part, Section now) {
+        for (Cueing way : Cueing.values()) {
+            if (Words.fold(way.word()).equals(Words.fold(part))) return Optional.of(now.with(way));
+        }
+        return BreathWords.read(part, BreathLengths.UNSET)
+                .filter(said -> said.equals(BreathLengths.ofHolds(said.activeMillis())))
+                .map(said -> now.withBreath(said.activeMillis()));
+    }
+
+    /** What {@link #read} reads; empty when it says nothing. */
+    public static List<String> write(Section section) {
+        List<String> parts = new ArrayList<>();
+        if (section.cueing() != null) parts.add(section.cueing().word());
+        if (section.breathMillis() != null) parts.add(Millis.seconds(section.breathMillis()) + " s a breath");
+        return parts.isEmpty() ? List.of() : List.of(String.join(", ", parts));
+    }
+}
