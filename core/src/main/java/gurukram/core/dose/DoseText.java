@@ -1,5 +1,6 @@
 package gurukram.core.dose;
 
+import gurukram.core.text.NumberWords;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import java.util.List;
@@ -11,7 +12,7 @@ public final class DoseText {
     /** Reads what {@link Dose#toString()} writes and more; {@link Refused} when some of it is not understood. */
     public static Dose parse(String typed) {
         DoseWords words = new DoseWords();
-        String rest = typed.strip();
+        String rest = NumberWords.inDigits(typed.strip());
         while (!rest.isEmpty()) {
             String shorter = words.takeFromEnd(rest);
             if (shorter == null) throw notUnderstood(rest);

@@ -11,6 +11,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.NumberWords;
 import gurukram.core.text.Refused;
 import java.util.Optional;
 import java.util.function.Supplier;
@@ -24,29 +25,41 @@ import java.util.regex.Pattern;
  * known names.
  */
 public final class LineReader {
+    private static final Pattern END_LINK = Pattern.compile("(?i)end(?: of)?(?: the)? link|/link");
     private static final Pattern END = Pattern.compile("(?i)(?:end|end of|close|out of)(?: the)?(?: flow)?|/flow");
 
     private final PoseCatalogue catalogue;
     private final Supplier<NodeId> ids;
     private final StepLine steps;
+    private final NamedFlows named;
 
     /** @param ids names for the steps of a list */
     public LineReader(PoseCatalogue catalogue, Supplier<NodeId> ids) {
+        this(catalogue, ids, NamedFlows.ours());
+    }
+
+    /** @param named the flows that can be called by name */
+    public LineReader(PoseCatalogue catalogue, Supplier<NodeId> ids, NamedFlows named) {
+        this.named = named;
         this.catalogue = catalogue;
         this.ids = ids;
         this.steps = new StepLine(catalogue);
     }
 
     public Line read(String typed, LineContext context) {
-        String line = typed.strip();
+        String line = NumberWords.inDigits(typed.strip());
         if (line.isEmpty()) throw new Refused("Type a pose, such as “half pigeon, both, 8 breaths”.");
+        if (END_LINK.matcher(line).matches()) return new Line.EndLink();
         if (END.matcher(line).matches()) return new Line.EndFlow();
         Optional<Line.AddSection> section = SectionLine.read(line);
         if (section.isPresent()) return section.get();
         Optional<Flow> list = new TwelvePositions(catalogue, ids).read(line, context.legs());
-        if (list.isPresent()) return new Line.AddList(list.get());
+        if (list.isPresent()) return new Line.AddList(list.get(), false);
         Optional<FlowSettings> flow = FlowLine.read(line);
         if (flow.isPresent()) return new Line.AddFlow(flow.get());
+        Optional<NamedFlows.Call> called = named.read(line, catalogue, ids);
+        if (called.isPresent())
+            return new Line.AddList(called.get().flow(), called.get().bare());
         Optional<SectionRole> bareRole = SectionRole.named(line);
         if (bareRole.isPresent() && catalogue.named(line).isEmpty()) return new Line.AddSection(bareRole.get(), "");
         return steps.read(line, context);

@@ -24,6 +24,7 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.text.NumberWords;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Span;
@@ -58,9 +59,16 @@ public final class NotationReader {
     private final StepLine steps;
     private final HeaderLine header;
     private final MarkedLine marked;
+    private final NamedFlows named;
 
     /** @param ids names for what is read, each a new one */
     public NotationReader(PoseCatalogue catalogue, Supplier<NodeId> ids) {
+        this(catalogue, ids, NamedFlows.ours());
+    }
+
+    /** @param named the flows that can be called by name */
+    public NotationReader(PoseCatalogue catalogue, Supplier<NodeId> ids, NamedFlows named) {
+        this.named = named;
         this.catalogue = catalogue;
         this.ids = ids;
         this.steps = new StepLine(catalogue);
@@ -89,6 +97,7 @@ public final class NotationReader {
         private final PlanSketch plan = new PlanSketch(usualSettings(), ids);
         private final List<ReadLine> read = new ArrayList<>();
         private final Map<NodeId, Integer> lineOf = new HashMap<>();
+        private @Nullable Problem remark;
 
         Run(String[] rawLines) {
             this.rawLines = rawLines;
@@ -122,6 +131,7 @@ public final class NotationReader {
                 read.add(new ReadLine(number, NodeId.CLASS, null));
                 return;
             }
+            remark = null;
             try {
                 if (line.length() > MOST_LINE_LETTERS) {
                     throw new Refused("A line has at most %,d letters; this one has %,d."
@@ -129,7 +139,7 @@ public final class NotationReader {
                 }
                 NodeId node = understood(index, line, !shape.group(2).isEmpty());
                 lineOf.putIfAbsent(node, number);
-                read.add(new ReadLine(number, node, null));
+                read.add(new ReadLine(number, node, null, remark));
             } catch (Refused e) {
                 Span whole = new Span(0, line.length());
                 Span place = e.spanOr(whole);
@@ -157,7 +167,8 @@ public final class NotationReader {
             return node == null ? noted : node;
         }
 
-        private NodeId part(int index, String line, boolean indented) {
+        private NodeId part(int index, String typed, boolean indented) {
+            String line = NumberWords.inDigits(typed);
             if (END_LINK.matcher(line).matches()) return plan.endLink();
             if (END_FLOW.matcher(line).matches()) return plan.endFlow();
             if (plan.isBare()) {
@@ -168,9 +179,11 @@ public final class NotationReader {
             if (heading.isPresent()) return plan.section(heading.get());
             Optional<Flow> list = new TwelvePositions(catalogue, ids)
                     .read(line, plan.context().legs());
-            if (list.isPresent()) return plan.flow(list.get());
+            if (list.isPresent()) return plan.list(list.get());
             Optional<FlowSettings> settings = flowSettings(line);
             if (settings.isPresent()) return plan.flow(Flow.of(ids.get(), settings.get()));
+            Optional<NamedFlows.Call> called = named.read(line, catalogue, ids);
+            if (called.isPresent()) return called(called.get(), indented);
             Optional<LinkLine.Head> head = linkHead(line);
             if (head.isPresent()) return plan.link(head.get());
             Optional<SectionRole> role = SectionRole.named(line);
@@ -179,12 +192,26 @@ public final class NotationReader {
             }
             if (!indented) plan.dedent();
             try {
-                return plan.step(steps.read(line, plan.context()), indented);
+                Line.AddStep said = steps.read(line, plan.context());
+                remark = said.remark();
+                return plan.step(said, indented);
             } catch (Refused e) {
                 if (looksLikeTitle(index, line)) return plan.title(line);
                 standIn();
                 throw e;
             }
+        }
+
+        /** By its name alone in a flow, its steps come there; with rounds of its own it is a flow of its own. */
+        private NodeId called(NamedFlows.Call call, boolean indented) {
+            if (!indented) plan.dedent();
+            if (plan.isInFlow() && call.bare()) return plan.steps(call.flow());
+            if (plan.isInFlow() && indented) {
+                throw new Refused(Problem.of(
+                        "A sequence within a flow has no rounds of its own.",
+                        "Its name alone puts its steps here; or end the flow first."));
+            }
+            return plan.list(call.flow());
         }
 
         /** A flow whose line is not understood still begins here, so that only its own line is wrong. */

@@ -97,7 +97,22 @@ final class PlanSketch {
         return Objects.requireNonNull(section);
     }
 
-    /** What comes next stands in the flow, also behind the steps of a list. */
+    /** A flow that has its steps already: only what is indented stands in it behind them. */
+    NodeId list(Flow whole) {
+        NodeId id = flow(whole);
+        flowIndented = true;
+        return id;
+    }
+
+    /** The steps of a flow as steps of the one that is open. */
+    NodeId steps(Flow whole) {
+        Sketch here = Objects.requireNonNull(flow);
+        NodeId last = here.value.id();
+        for (Step step : whole.steps()) last = mark(here.add(step));
+        return last;
+    }
+
+    /** What comes next stands in the flow. */
     NodeId flow(Flow begun) {
         leaveFlow();
         flow = sectionHere().add(begun);

@@ -22,9 +22,17 @@ public record Reading(ClassPlan plan, List<ReadLine> lines) {
      * @param number from 1
      * @param node the part of the plan it made or belongs to; null when it was not understood
      * @param problem what is wrong with it; null when nothing
+     * @param remark what was taken where something else might have been meant; null where it is clear
      */
     public record ReadLine(
-            int number, @Nullable NodeId node, @Nullable Located problem) {}
+            int number,
+            @Nullable NodeId node,
+            @Nullable Located problem,
+            @Nullable Problem remark) {
+        ReadLine(int number, @Nullable NodeId node, @Nullable Located problem) {
+            this(number, node, problem, null);
+        }
+    }
 
     public Reading {
         lines = List.copyOf(lines);

@@ -7,6 +7,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** All poses, in the order of their files, with search by any of their names. */
 public final class PoseCatalogue {
@@ -59,9 +62,31 @@ public final class PoseCatalogue {
     public Optional<Pose> named(String typed) {
         String folded = Words.fold(typed);
         Pose found = byName.get(folded);
+        // a comma parts the name from what is said of it: an id such as supine-twist-both is no name with one
+        if (found != null && typed.indexOf(',') >= 0 && !isNamedWithComma(found, typed)) return Optional.empty();
         if (found == null && folded.endsWith(" pose")) found = byName.get(folded.substring(0, folded.length() - 5));
         if (found == null && folded.endsWith("s")) found = byName.get(folded.substring(0, folded.length() - 1));
         return Optional.ofNullable(found);
+    }
+
+    private static boolean isNamedWithComma(Pose pose, String typed) {
+        PoseNames names = pose.names();
+        return Stream.concat(Stream.of(names.english()), names.also().stream())
+                .anyMatch(name -> name.indexOf(',') >= 0 && Words.fold(name).equals(Words.fold(typed)));
+    }
+
+    /** The poses a word may mean that is no pose's own name, nearest first: {@code pigeon}; empty when there is none. */
+    public List<Pose> meant(String typed) {
+        String folded = Words.fold(typed);
+        Set<String> loose = byId.values().stream()
+                .filter(pose -> pose.names().loosely().stream()
+                        .anyMatch(word -> Words.fold(word).equals(folded)))
+                .map(Pose::id)
+                .collect(Collectors.toSet());
+        if (loose.isEmpty()) return List.of();
+        return search.find(typed).stream()
+                .filter(pose -> loose.contains(pose.id()))
+                .toList();
     }
 
     /** Poses whose names are nearest to what was typed, nearest first, at most {@code most}; never empty. */

@@ -21,5 +21,9 @@ public interface EditRequest {
         public Labelled(PlanEdit edit, String label, NodeId at) {
             this(edit, label, at, "");
         }
+
+        public Labelled telling(String words) {
+            return new Labelled(edit, label, at, words);
+        }
     }
 }

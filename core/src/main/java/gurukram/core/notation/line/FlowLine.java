@@ -19,6 +19,7 @@ import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
+import gurukram.core.text.Span;
 import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.util.ArrayDeque;
@@ -31,6 +32,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,6 +41,14 @@ import org.jspecify.annotations.Nullable;
  */
 public final class FlowLine {
     private static final Pattern FLOW = Pattern.compile("(?i)flow\\b[\\s,:]*(.*)");
+
+    private static final Pattern TWO_NUMBERS =
+            Pattern.compile("(?i)(?<![\\d.\\w])(\\d{1,3})\\s*(?:-|–|/|to|or|,)\\s*(\\d{1,3})\\s*(?:rounds?|times)");
+
+    /** What cannot be a name unless it is quoted: numbers, and words that settings are made of. */
+    private static final Pattern SETTING = Pattern.compile(
+            "(?i).*(?:\\d|\\b(?:rounds?|sides?|sided|breaths?|half-breaths?|"
+                    + "seconds?|secs?|times|pace|learn|silent|shared|linked|rest|first|between|position|inhale|exhale)\\b).*");
 
     /** An inhale and its exhale are one setting, whatever stands between them. */
     private static final Pattern IN_AND_OUT = Pattern.compile(
@@ -91,7 +101,7 @@ public final class FlowLine {
 
     private static Phrases<Draft> phrases() {
         Phrases<Draft> p = new Phrases<>();
-        p.on("(?:x|×)? *(-?\\d{1,30}) *(?:rounds?|x|×|times)", (d, m) -> d.withRounds(m.group(1)));
+        p.on("(?:for )?(?:x|×)? *(-?\\d{1,30}) *(?:rounds?|x|×|times)", (d, m) -> d.withRounds(m.group(1)));
         p.on("(?:x|×) *(-?\\d{1,30})", (d, m) -> d.withRounds(m.group(1)));
         p.on(
                 "(?:a round is )?both(?: sides)?(?: each round)?|each side|two sides",
@@ -137,23 +147,50 @@ public final class FlowLine {
     public static Optional<FlowSettings> read(String line) {
         Matcher flow = FLOW.matcher(line);
         if (!flow.matches()) return Optional.empty();
-        Draft draft = new Draft(FlowSettings.of(1), false, List.of());
-        String settings = IN_AND_OUT.matcher(flow.group(1)).replaceAll("$1 $2");
-        for (Parts.Part part : Parts.of(settings).parts()) {
-            try {
-                draft = read(part.text(), draft);
-            } catch (Refused e) {
-                throw e.within(part.span()).shifted(flow.start(1));
-            }
+        String head = line.substring(0, flow.start(1));
+        try {
+            return Optional.of(over(head, flow.group(1), FlowSettings.of(1)));
+        } catch (Refused e) {
+            throw e.shifted(head.length());
         }
-        return Optional.of(draft.done());
     }
 
-    private static Draft read(String part, Draft draft) {
+    /** Settings with what is said behind a head; {@link Refused} at its place in {@code said}, offers with the head. */
+    public static FlowSettings over(String head, String said, FlowSettings base) {
+        String settings = IN_AND_OUT.matcher(said).replaceAll("$1 $2");
+        Matcher two = TWO_NUMBERS.matcher(settings);
+        if (two.find()) throw oneNumber(head, settings, two);
+        Draft draft = new Draft(base, false, List.of());
+        boolean named = head.matches("(?i)flow\\s+");
+        for (Parts.Part part : Parts.of(settings).parts()) {
+            try {
+                draft = read(part.text(), draft, named);
+                named = false;
+            } catch (Refused e) {
+                throw e.within(part.span());
+            }
+        }
+        return draft.done();
+    }
+
+    private static Refused oneNumber(String head, String settings, Matcher two) {
+        List<String> offers = Stream.of(two.group(1), two.group(2))
+                .map(n -> head + settings.substring(0, two.start()) + n + " rounds" + settings.substring(two.end()))
+                .toList();
+        return new Refused(
+                new Problem(
+                        "How many rounds? “" + two.group() + "” are two numbers.",
+                        "Take one; what a later round does differently stands at its steps.",
+                        offers),
+                new Span(two.start(), two.end()));
+    }
+
+    /** @param named whether what is no setting stands where a name does, right behind the word flow */
+    private static Draft read(String part, Draft draft, boolean named) {
         Matcher quoted = QUOTED.matcher(part);
         if (quoted.matches()) {
-            Draft named = named(Quotes.plain(quoted.group(1)), part, draft);
-            return quoted.group(2).isEmpty() ? named : read(quoted.group(2), named);
+            Draft called = named(Quotes.plain(quoted.group(1)), part, draft, true);
+            return quoted.group(2).isEmpty() ? called : read(quoted.group(2), called, false);
         }
         if (part.contains("\"")) {
             throw new Refused(Problem.of(
@@ -165,7 +202,7 @@ public final class FlowLine {
             phrases.push(last);
             name = name.substring(0, name.length() - last.length()).strip();
         }
-        Draft more = name.isEmpty() ? draft : named(name, part, draft);
+        Draft more = name.isEmpty() ? draft : named(name, part, draft, named && !name.matches(".*\\d.*"));
         for (String phrase : phrases) more = PHRASES.read(phrase, more).orElseThrow();
         return more;
     }
@@ -184,13 +221,14 @@ public final class FlowLine {
         return null;
     }
 
-    private static Draft named(String name, String part, Draft draft) {
-        if (draft.settings().name().isEmpty())
+    private static Draft named(String name, String part, Draft draft, boolean surely) {
+        if (draft.settings().name().isEmpty()
+                && (surely || !SETTING.matcher(name).matches()))
             return draft.with(draft.settings().withName(name));
-        throw new Refused(
-                Problem.of(
-                        "“" + part + "” says nothing I know about a flow.",
-                        "Maybe “3 rounds”, “both sides”, “one side”, “no sides”, “left first”, “side first” or “5 s a position”."));
+        throw new Refused(Problem.of(
+                "“" + part + "” says nothing I know about a flow.",
+                "Maybe “3 rounds”, “both sides”, “one side”, “no sides”, “left first”, “side first” or “5 s a position”; "
+                        + "a name with a number stands in quotes."));
     }
 
     /** What {@link #read} reads. */

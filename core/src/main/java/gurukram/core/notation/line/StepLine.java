@@ -3,6 +3,7 @@ package gurukram.core.notation.line;
 import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseWords;
+import gurukram.core.notation.words.Parts;
 import gurukram.core.notation.words.SideWords;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.SideRule;
@@ -20,8 +21,10 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +33,8 @@ import org.jspecify.annotations.Nullable;
  * <p>What a line leaves unsaid is taken from where it stands.
  */
 public final class StepLine {
+    private static final Pattern FRACTION =
+            Pattern.compile("(?i)(?<![\\d.,])(\\d{1,3})([.,]\\d{1,3})(\\s*(?:breaths?|b|br|reps?|times|rounds?)\\b)");
     private static final Pattern OPEN = Pattern.compile("(?i)(?:open|free)?\\s*(?:time)?");
     /** Gaps nobody types on purpose; they only cost time. */
     private static final Pattern LONG_GAP = Pattern.compile("([\\s,;])[\\s,;]{9,}");
@@ -51,24 +56,53 @@ public final class StepLine {
     /** A whole step; {@link Refused} with its place when some of it is not understood. */
     public Line.AddStep read(String line, LineContext context) {
         Said said = say(line);
-        if (said.openTime()) return new Line.AddStep(null, new SideRule.None(), Objects.requireNonNull(said.dose()));
+        if (said.openTime())
+            return new Line.AddStep(null, new SideRule.None(), Objects.requireNonNull(said.dose()), null);
         if (said.pose() == null) throw new Refused("Which pose? “" + shorten(line) + "” names none.");
         SideRule sides = said.sides() != null ? said.sides() : usualSides(said.pose(), context);
         if (said.sides() == null && said.sideWords().hasTwist())
             sides = said.sideWords().withTwist(sides);
         return new Line.AddStep(
-                said.pose().id(), sides, said.dose() == null ? usualDose(said.pose(), context) : said.dose());
+                said.pose().id(),
+                sides,
+                said.dose() == null ? usualDose(said.pose(), context) : said.dose(),
+                remark(line, said.pose()));
+    }
+
+    /** A name that is one pose's own and loosely that of others: which was taken, and the others as lines. */
+    private @Nullable Problem remark(String line, Pose taken) {
+        String name = Parts.of(line).parts().get(0).text();
+        if (!catalogue.named(name).filter(taken::equals).isPresent()) return null;
+        List<Pose> others = catalogue.meant(name).stream()
+                .filter(pose -> !pose.equals(taken))
+                .limit(4)
+                .toList();
+        if (others.isEmpty() || Words.fold(name).equals(Words.fold(taken.name()))) return null;
+        String rest = line.substring(name.length());
+        String names = others.stream()
+                .map(pose -> pose.name().toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(", "));
+        return new Problem(
+                "“" + name + "” is taken as " + taken.name().toLowerCase(Locale.ROOT) + ".",
+                "It may also mean: " + names + ".",
+                others.stream()
+                        .map(pose -> pose.name().toLowerCase(Locale.ROOT) + rest)
+                        .toList());
     }
 
     /** Only what the line says: a layer may change just the dose. */
     Said say(String typed) {
+        Matcher part = FRACTION.matcher(typed);
+        if (part.find()) throw notWhole(typed, part);
         String line = LONG_GAP.matcher(typed).replaceAll("$1");
         DoseWords doseWords = new DoseWords();
         SideWords sideWords = new SideWords();
         String name = line;
         // A pose whose whole name is typed wins over reading its last word as a dose or a side.
         while (catalogue.named(name).isEmpty() && !name.isEmpty()) {
-            String shorter = sideWords.takeFromEnd(name);
+            String shorter = sideWords.takeBeginning(
+                    name, before -> catalogue.named(before).isPresent());
+            if (shorter == null) shorter = sideWords.takeFromEnd(name);
             if (shorter == null) shorter = takeDose(doseWords, name);
             if (shorter == null) break;
             name = shorter;
@@ -84,6 +118,21 @@ public final class StepLine {
         } catch (Refused e) {
             throw e.within(behindName);
         }
+    }
+
+    /** Breaths and repetitions are whole: the two nearest are offered. */
+    private static Refused notWhole(String line, Matcher part) {
+        int below = Math.max(1, Integer.parseInt(part.group(1)));
+        List<String> offers = IntStream.of(below, below + 1)
+                .mapToObj(n -> line.substring(0, part.start()) + n + line.substring(part.start(3)))
+                .distinct()
+                .toList();
+        return new Refused(
+                new Problem(
+                        "“" + part.group().strip() + "”: whole ones, please.",
+                        "Maybe " + below + " or " + (below + 1) + ".",
+                        offers),
+                new Span(part.start(), part.end()));
     }
 
     /** Where the words behind the name begin. */
@@ -107,17 +156,50 @@ public final class StepLine {
     }
 
     private Refused unknown(String name, String line) {
+        Optional<Refused> unread = unread(name, line);
+        if (unread.isPresent()) return unread.get();
         int at = Math.max(0, line.indexOf(name));
-        List<Pose> nearest = catalogue.nearest(shorten(name), 3);
+        List<Pose> meant = catalogue.meant(name);
+        List<Pose> nearest = meant.isEmpty() ? catalogue.nearest(shorten(name), 3) : meant;
         List<String> offers = nearest.stream()
                 .map(pose -> line.substring(0, at)
                         + pose.name().toLowerCase(Locale.ROOT)
                         + line.substring(at + name.length()))
                 .toList();
         String names = nearest.stream().map(Pose::name).collect(Collectors.joining(", "));
-        return new Refused(
-                new Problem("I know no pose called “" + shorten(name) + "”.", "Maybe: " + names + ".", offers),
-                new Span(at, at + name.length()));
+        String what = meant.size() > 1
+                ? "Which of them? “" + shorten(name) + "” may be " + meant.size() + " poses."
+                : "I know no pose called “" + shorten(name) + "”.";
+        return new Refused(new Problem(what, "Maybe: " + names + ".", offers), new Span(at, at + name.length()));
+    }
+
+    /** A line that begins with a pose and goes on with words nobody knows: those words are what is not understood. */
+    private Optional<Refused> unread(String name, String line) {
+        int at = line.indexOf(name);
+        if (at < 0) return Optional.empty();
+        for (int cut = lastGap(name, name.length()); cut > 0; cut = lastGap(name, cut)) {
+            Optional<Pose> pose = catalogue.named(name.substring(0, cut));
+            if (pose.isEmpty()) continue;
+            int from = cut;
+            while (from < name.length() && " ,;".indexOf(name.charAt(from)) >= 0) from++;
+            String words = name.substring(from);
+            String without = line.substring(0, at + cut) + line.substring(at + name.length());
+            return Optional.of(new Refused(
+                    new Problem(
+                            "“" + shorten(words) + "” says nothing I know about "
+                                    + pose.get().name().toLowerCase(Locale.ROOT) + ".",
+                            "For the room it can stand behind “//”, as a note.",
+                            List.of(without, without + " // " + words)),
+                    new Span(at + from, at + name.length())));
+        }
+        return Optional.empty();
+    }
+
+    private static int lastGap(String text, int before) {
+        int at = before - 1;
+        while (at > 0 && " ,;".indexOf(text.charAt(at)) < 0) at--;
+        while (at > 0 && " ,;".indexOf(text.charAt(at - 1)) >= 0) at--;
+        return at;
     }
 
     private static String shorten(String text) {

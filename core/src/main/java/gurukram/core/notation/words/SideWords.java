@@ -7,20 +7,27 @@ import gurukram.core.text.TextEnd;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** Collects the side phrases at the end of a line: {@code both, left first}, {@code lead, twist to the other side}. */
 public final class SideWords {
-    private static final Map<Pattern, String> PHRASES = phrases();
     private static final Pattern TWIST = atEnd("twist(?:ing)?(?: to)?(?: the)? (same|other|opposite)(?: side)?");
     private static final String LEFT = "(?:left first|from the left|starting left|l then r|left then right)";
     private static final String RIGHT = "(?:right first|from the right|starting right|r then l|right then left)";
 
+    private static final Pattern BEGINS = atEnd(LEFT + "|" + RIGHT);
+    private static final Set<String> BEGINNING =
+            Set.of("both", "alternating", "alternating a side", "two directions, both sides", "crossing");
+    private static final Map<Pattern, String> PHRASES = phrases();
+
     private @Nullable String rule;
     private @Nullable String said;
     private @Nullable Boolean twistSame;
+    private @Nullable Boolean leftFirst;
 
     private static Map<Pattern, String> phrases() {
         Map<Pattern, String> phrases = new LinkedHashMap<>();
@@ -32,8 +39,8 @@ public final class SideWords {
                 "two directions, both sides");
         put(phrases, "(?:in )?(?:two|both) directions", "two directions");
         withFirst(phrases, "cross(?:ing|ed)", "crossing");
-        put(phrases, "(?:both(?: sides)?,? )?" + LEFT, "both, left first");
-        put(phrases, "(?:both(?: sides)?,? )?" + RIGHT, "both");
+        put(phrases, "(?:both(?: sides)?|each side),? " + LEFT, "both, left first");
+        put(phrases, "(?:both(?: sides)?|each side),? " + RIGHT, "both");
         put(phrases, "both sides|both|each side|two sides|l and r|r and l|l/r|r/l", "both");
         put(phrases, "(?:on the )?right(?: side)?(?: only)?|r", "right");
         put(phrases, "(?:on the )?left(?: side)?(?: only)?|l", "left");
@@ -56,6 +63,15 @@ public final class SideWords {
         return Pattern.compile("(?i)(?:" + regex + ")");
     }
 
+    /** Takes which side begins from the end where a whole name is left before it; null otherwise. */
+    public @Nullable String takeBeginning(String text, Predicate<String> isName) {
+        TextEnd end = new TextEnd(text);
+        Optional<MatchResult> begins = end.find(BEGINS);
+        if (begins.isEmpty() || !isName.test(end.before(begins.get()))) return null;
+        leftFirst = begins.get().group().matches("(?i)" + LEFT);
+        return end.before(begins.get());
+    }
+
     /** Takes a side phrase from the end: answers the text before it, or null when none stands there. */
     public @Nullable String takeFromEnd(String text) {
         TextEnd end = new TextEnd(text);
@@ -63,6 +79,16 @@ public final class SideWords {
         if (twist.isPresent()) {
             twistSame = twist.get().group(1).equalsIgnoreCase("same");
             return end.before(twist.get());
+        }
+        Optional<MatchResult> begins = end.find(BEGINS);
+        boolean longest = begins.isPresent()
+                && PHRASES.keySet().stream()
+                        .map(end::find)
+                        .flatMap(Optional::stream)
+                        .noneMatch(other -> other.start() <= begins.get().start());
+        if (longest) {
+            leftFirst = begins.get().group().matches("(?i)" + LEFT);
+            return end.before(begins.get());
         }
         for (Map.Entry<Pattern, String> phrase : PHRASES.entrySet()) {
             Optional<MatchResult> found = end.find(phrase.getKey());
@@ -86,9 +112,18 @@ public final class SideWords {
         return twistSame != null;
     }
 
-    /** The rule that was said, with its twist. */
+    /** The rule that was said, with its twist; which side begins may stand apart from it. */
     public Optional<SideRule> rule() {
-        return Optional.ofNullable(rule).map(words -> withTwist(SideRule.parse(words)));
+        return Optional.ofNullable(words()).map(words -> withTwist(SideRule.parse(words)));
+    }
+
+    private @Nullable String words() {
+        if (leftFirst == null) return rule;
+        if (rule == null) return leftFirst ? "both" + SideRule.LEFT_FIRST : "both";
+        if (rule.endsWith(SideRule.LEFT_FIRST) == leftFirst && rule.endsWith(SideRule.LEFT_FIRST)) return rule;
+        if (!BEGINNING.contains(rule))
+            throw new Refused("“%s” and which side begins do not go together; keep one.".formatted(said));
+        return leftFirst ? rule + SideRule.LEFT_FIRST : rule;
     }
 
     /** A twist laid over a rule that was not said. */

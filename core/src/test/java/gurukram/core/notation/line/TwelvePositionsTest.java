@@ -85,12 +85,15 @@ class TwelvePositionsTest {
         assertThat(flow.settings().name()).isEqualTo("Quay salute");
         assertThatThrownBy(() -> TwelvePositions.withWords(flow, List.of("one", "two")))
                 .isInstanceOf(Refused.class);
-        Flow longer = (Flow) plan(flow("a", "\nchair, in\nend flow"))
+        Flow longer = (Flow) plan(flow("a", "\n  chair, in\nend flow"))
                 .sections()
                 .get(0)
                 .items()
                 .get(0);
         assertThat(longer.steps()).hasSize(13);
+        assertThat(plan(flow("a", "\nchair, 3 breaths")).sections().get(0).items())
+                .as("what is not indented stands behind it")
+                .hasSize(2);
     }
 
     @Test

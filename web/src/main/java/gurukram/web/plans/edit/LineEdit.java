@@ -21,6 +21,7 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import gurukram.web.plans.EditRequest;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
@@ -67,6 +68,11 @@ public record LineEdit(
                     spot.flow() == null ? spot : Spot.behind(now, spot.flow().id());
             return insert(outside, new Flow(id, flow.settings(), List.of()), "add flow");
         }
+        if (line instanceof Line.EndLink) {
+            if (spot.flow() == null) throw new Refused("There is no link to end here.");
+            return new Labelled(null, "", spot.flow().id());
+        }
+        if (line instanceof Line.AddList list && list.bare() && spot.flow() != null) return steps(spot, list.flow());
         if (line instanceof Line.AddList list) {
             Spot outside =
                     spot.flow() == null ? spot : Spot.behind(now, spot.flow().id());
@@ -74,7 +80,8 @@ public record LineEdit(
         }
         Line.AddStep step = (Line.AddStep) line;
         String name = new Naming(catalogue).pose(step.pose());
-        return insert(spot, Step.of(id, step.pose(), step.sides(), step.dose()), "add " + name);
+        Labelled added = insert(spot, Step.of(id, step.pose(), step.sides(), step.dose()), "add " + name);
+        return step.remark() == null ? added : added.telling(step.remark().toString());
     }
 
     /** A link goes behind the steps of the flow; its own steps are typed next. */
@@ -86,6 +93,17 @@ public record LineEdit(
                 ? null
                 : flow.children().get(flow.children().size() - 1).id();
         return new Labelled(new PlanEdit.Insert(flow.id(), last, link), "add link", link.id());
+    }
+
+    /** The steps of a flow called by name, within another. */
+    private static Labelled steps(Spot spot, Flow flow) {
+        List<PlanEdit> all = new ArrayList<>();
+        NodeId after = spot.after();
+        for (Step step : flow.steps()) {
+            all.add(new PlanEdit.Insert(spot.parent(), after, step));
+            after = step.id();
+        }
+        return new Labelled(PlanEdit.all(all), "add " + flow.settings().name(), after);
     }
 
     private Labelled insert(Spot spot, Item item, String label) {

@@ -84,7 +84,7 @@ public record PastedText(List<Item> items, List<Section> sections, Reading readi
             if (line.number() <= by) continue;
             Located at = line.problem();
             Located problem = at == null ? null : new Located(at.line() - by, at.span(), at.problem());
-            lines.add(new Reading.ReadLine(line.number() - by, line.node(), problem));
+            lines.add(new Reading.ReadLine(line.number() - by, line.node(), problem, line.remark()));
         }
         return new Reading(reading.plan(), lines);
     }

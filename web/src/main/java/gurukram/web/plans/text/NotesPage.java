@@ -42,9 +42,16 @@ public record NotesPage(
      * @param understood what was made of it; empty when nothing was
      * @param fault why not; empty when it was understood
      * @param choices whole lines that could stand in its place
+     * @param remark what was taken where the name might have meant another pose; empty where it is clear
      */
     public record Line(
-            int number, String typed, String figure, String understood, String fault, List<Choice> choices) {}
+            int number,
+            String typed,
+            String figure,
+            String understood,
+            String fault,
+            List<Choice> choices,
+            String remark) {}
 
     /** @param figure address of the figure of the pose it would be; may be empty */
     public record Choice(String line, String figure) {}
@@ -90,7 +97,7 @@ public record NotesPage(
             List<Choice> choices = problem.problem().offers().stream()
                     .map(offer -> new Choice(offer, figure(offer.split(",")[0], catalogue)))
                     .toList();
-            return new Line(line.number(), typed, "", "", problem.problem().toString(), choices);
+            return new Line(line.number(), typed, "", "", problem.problem().toString(), choices, "");
         }
         Node node = nodes.get(line.node());
         boolean mark = typed.startsWith("-");
@@ -100,7 +107,8 @@ public record NotesPage(
         String figure = node instanceof Step step && step.pose() != null && !mark
                 ? Figures.small(catalogue.pose(step.pose()), null)
                 : "";
-        return new Line(line.number(), typed, figure, understood, "", List.of());
+        String remark = line.remark() == null ? "" : line.remark().toString();
+        return new Line(line.number(), typed, figure, understood, "", List.of(), remark);
     }
 
     private static String figure(String name, PoseCatalogue catalogue) {

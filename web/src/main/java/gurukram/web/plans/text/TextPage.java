@@ -14,6 +14,7 @@ import java.util.Map;
  * @param version the one the text was made from
  * @param rows height of the box
  * @param lines one for every line of the text, so that what is wrong stands beside it
+ * @param remarks lines whose name might have meant another pose, with what was taken
  * @param notice what else is wrong; empty when nothing
  */
 public record TextPage(
@@ -24,6 +25,7 @@ public record TextPage(
         int rows,
         List<Line> lines,
         List<Line> faults,
+        List<Line> remarks,
         String notice) {
     static final String COLLIDED =
             "This class was changed in another window in the meantime, so the text is not taken over. "
@@ -47,6 +49,14 @@ public record TextPage(
         for (int i = 1; i <= count; i++) lines.add(line(i, problems.get(i)));
         List<Line> faults =
                 lines.stream().filter(line -> !line.fault().isEmpty()).toList();
+        List<Line> remarks = reading.lines().stream()
+                .filter(line -> line.remark() != null)
+                .map(line -> new Line(
+                        line.number(),
+                        1,
+                        line.remark().toString(),
+                        line.remark().offers()))
+                .toList();
         return new TextPage(
                 stored.id().toString(),
                 stored.plan().settings().title(),
@@ -55,6 +65,7 @@ public record TextPage(
                 count + 1,
                 lines,
                 faults,
+                remarks,
                 notice);
     }
 
