@@ -38,6 +38,7 @@ import gurukram.core.plan.settings.Timing;
 import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.time.Breath;
 import java.util.ArrayList;
@@ -242,6 +243,8 @@ public final class AnyPlan {
         Rounds rounds = maybe(() ->
                 rarely() ? Rounds.LAST : rarely() ? Rounds.from(from(1, 108)) : Rounds.of(from(1, 3), from(3, 9)));
         When when = new When(levels, rounds, maybe(() -> from(1, 2)));
+        if (rarely()) when = new When(levels, Set.of(one(Need.class)), false, rounds, when.pass());
+        else if (rarely()) when = new When(Set.of(), Set.of(), true, rounds, when.pass());
         return when.equals(When.ALWAYS) ? When.in(Rounds.of(2, 2)) : when;
     }
 

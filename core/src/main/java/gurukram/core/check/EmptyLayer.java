@@ -102,7 +102,7 @@ public final class EmptyLayer implements Check {
                 || b.levels().isEmpty()
                 || a.levels().stream().anyMatch(b.levels()::contains);
         boolean pass = a.pass() == null || b.pass() == null || a.pass().equals(b.pass());
-        return levels && pass;
+        return a.isBeside() == b.isBeside() && levels && pass;
     }
 
     /** Why other layers leave nothing of it; null when they do not. */
@@ -135,6 +135,7 @@ public final class EmptyLayer implements Check {
 
     /** Whether one guard holds wherever the other does, and of the same kind, so that their order is as written. */
     private static boolean covers(When wide, When narrow) {
+        if (wide.isBeside() && !wide.equals(narrow)) return false;
         boolean levels = wide.levels().isEmpty()
                 || (!narrow.levels().isEmpty() && wide.levels().containsAll(narrow.levels()));
         boolean rounds = wide.rounds() == null || wide.rounds().equals(narrow.rounds());

@@ -161,8 +161,8 @@ public final class FinalRest implements Check {
             if (breaths > Dose.BREATHS.most()) return List.of();
             other = new Dose.Breaths((int) breaths);
             said = Words.count(((Dose.Breaths) other).breaths(), "breath");
-        } else if (dose instanceof Dose.Open) {
-            other = new Dose.Open(seconds);
+        } else if (dose instanceof Dose.Open open) {
+            other = open.withSeconds(seconds);
         }
         Step after = ChosenDose.in(step, subject.level(), other);
         return List.of(new Mend("Rest for " + said, PlanEdit.instead(subject.plan(), after)));

@@ -7,9 +7,11 @@ import gurukram.core.pose.Level;
 import gurukram.core.score.MixedRoom;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** In a mixed room no level's line needs more time than the base line, which is the clock. */
 @AutoService(Check.class)
@@ -26,7 +28,9 @@ public final class MixedClock implements Check {
 
     @Override
     public void look(Subject subject, Findings found) {
-        if (!subject.settings().mixed() || subject.level() != null) return;
+        boolean mixed = subject.settings().mixed();
+        if (subject.level() == null || !mixed) beside(subject, found);
+        if (!mixed || subject.level() != null) return;
         Map<List<Object>, List<MixedRoom.Line>> over = new LinkedHashMap<>();
         for (MixedRoom.Line line : MixedRoom.lines(subject.plan(), subject.unfolder())) {
             if (line.isOver())
@@ -53,6 +57,25 @@ public final class MixedClock implements Check {
                     what,
                     "A shorter line for them, or a longer base line.");
         });
+    }
+
+    private static void beside(Subject subject, Findings found) {
+        Set<List<Object>> told = new HashSet<>();
+        for (MixedRoom.Beside line : MixedRoom.beside(subject.plan(), subject.unfolder())) {
+            if (!line.isOver() || !told.add(List.of(line.node(), line.who()))) continue;
+            String what = "%s takes %s for %s, and the clock has %s."
+                    .formatted(
+                            name(subject, line.node()),
+                            Wording.time(line.lineMs()),
+                            line.who(),
+                            Wording.time(line.clockMs()));
+            found.look(
+                    line.node(),
+                    line.who().replace(' ', '-'),
+                    subject.momentsOf(line.node()),
+                    what,
+                    "A shorter line for them, or a longer base line.");
+        }
     }
 
     private static String name(Subject subject, NodeId node) {

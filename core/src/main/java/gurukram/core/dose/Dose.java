@@ -1,5 +1,6 @@
 package gurukram.core.dose;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gurukram.core.text.Limit;
@@ -25,6 +26,7 @@ import java.util.stream.Collectors;
     @JsonSubTypes.Type(value = Dose.Counts.class, name = "counts"),
     @JsonSubTypes.Type(value = Dose.Pattern.class, name = "pattern"),
     @JsonSubTypes.Type(value = Attempts.class, name = "attempts"),
+    @JsonSubTypes.Type(value = Dose.Entered.class, name = "entered"),
     @JsonSubTypes.Type(value = Dose.OwnPace.class, name = "own pace")
 })
 public sealed interface Dose
@@ -32,6 +34,7 @@ public sealed interface Dose
                 Dose.Seconds,
                 Dose.Counts,
                 Dose.Movement,
+                Dose.Entered,
                 Dose.Pattern,
                 Dose.Open,
                 Dose.OwnPace,
@@ -139,6 +142,24 @@ public sealed interface Dose
         }
     }
 
+    /** A hold that is entered on the breath, as in a flow: {@code out, then 3 breaths}; the way in is its movement. */
+    record Entered(Movement entry, Breaths hold) implements Dose {
+        public Entered {
+            if (entry == null || hold == null)
+                throw new Refused("A hold that is entered has its half-breath and its breaths.");
+        }
+
+        @Override
+        public boolean upTo(Dose more) {
+            return more instanceof Entered other && entry.equals(other.entry) && hold.upTo(other.hold);
+        }
+
+        @Override
+        public String toString() {
+            return entry + ", then " + hold;
+        }
+    }
+
     /** As long as each person needs; the estimate is what the class is planned with. */
     record OwnPace(int seconds) implements Dose {
         public OwnPace {
@@ -156,20 +177,34 @@ public sealed interface Dose
         }
     }
 
-    /** Time with no count in it: questions, free movement, setting up props. */
-    record Open(int seconds) implements Dose {
+    /**
+     * Time with no count in it: questions, free movement, setting up props.
+     *
+     * @param orLonger whether it may go on as long as people like: what is planned is then the least
+     */
+    record Open(
+            int seconds,
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean orLonger) implements Dose {
         public Open {
             OPEN_SECONDS.check(seconds);
         }
 
+        public Open(int seconds) {
+            this(seconds, false);
+        }
+
+        public Open withSeconds(int other) {
+            return new Open(other, orLonger);
+        }
+
         @Override
         public boolean upTo(Dose more) {
-            return more instanceof Open other && seconds <= other.seconds;
+            return more instanceof Open other && orLonger == other.orLonger && seconds <= other.seconds;
         }
 
         @Override
         public String toString() {
-            return (seconds % 60 == 0 ? seconds / 60 + " min" : seconds + " s") + " open";
+            return (seconds % 60 == 0 ? seconds / 60 + " min" : seconds + " s") + (orLonger ? " or longer" : " open");
         }
     }
 

@@ -70,6 +70,8 @@ public final class DoseWords {
     private @Nullable List<Breath> movement;
     private boolean continued;
     private boolean open;
+    private boolean orLonger;
+    private @Nullable String entered;
     private @Nullable Span counts;
     private @Nullable String pattern;
     private Dose.Pattern.@Nullable Holds holds;
@@ -107,8 +109,17 @@ public final class DoseWords {
         amount(p, STAGE + "(?:-\\d+|(?: *(?:\\+|then|,) *" + STAGE + ")*)", (w, m) -> w.pattern = m.group());
         amount(p, SPAN + " *counts?", (w, m) -> w.counts = Span.of(m));
         amount(p, CLOCK, (w, m) -> w.heldSeconds = clock(m));
-        amount(p, SPAN + " *" + SECOND, (w, m) -> w.held = Span.of(m));
+        amount(p, "(?:for |about |for about |~ *)?" + SPAN + " *" + SECOND, (w, m) -> w.held = Span.of(m));
         amount(p, DECIMAL + " *" + MINUTE, (w, m) -> w.heldSeconds = minutes(m.group(1)));
+        amount(
+                p,
+                "(" + MOVE + "(?:,? *(?:then|and|\\+) *" + MOVE
+                        + ")*)(?:,? *(?:and then|then|and)(?: stay| hold)?|,? *(?:stay|hold|held))(?: for)? *(\\d+)"
+                        + " *(?:b|br|breaths?)",
+                (w, m) -> {
+                    w.movement = halfBreaths(m.group(1));
+                    w.entered = m.group(2);
+                });
         amount(p, SPAN + " *(?:b|br|breaths?)", (w, m) -> w.breaths = Span.of(m));
         amount(p, SPAN + " *(?:reps?|times|repetitions?)", (w, m) -> w.reps = Span.of(m));
         phrase(p, "[x×] *" + SPAN + "(?: *sets?)?", (w, m) -> w.sets = Span.of(m));
@@ -119,6 +130,13 @@ public final class DoseWords {
                 "(" + MOVE + "(?:,? *(?:then|and|\\+) *" + MOVE + ")*)",
                 (w, m) -> w.movement = halfBreaths(m.group(1)));
         phrase(p, "(?:open|free)(?: time)?", (w, m) -> w.open = true);
+        phrase(
+                p,
+                "(?:,? *(?:or|and) )(?:as long as (?:you|they) (?:like|want|need)|longer|more|stay longer)",
+                (w, m) -> {
+                    w.open = true;
+                    w.orLonger = true;
+                });
         return List.copyOf(p);
     }
 
@@ -169,6 +187,10 @@ public final class DoseWords {
         if (ownPaceSeconds != null) return Optional.of(new Dose.OwnPace(Dose.SECONDS.check(ownPaceSeconds)));
         if (open) return Optional.of(openDose());
         if (heldSeconds != null) return Optional.of(new Dose.Seconds(heldSeconds));
+        if (entered != null) {
+            Dose.Movement way = new Dose.Movement(Objects.requireNonNull(movement), continued);
+            return Optional.of(new Dose.Entered(way, new Dose.Breaths(Dose.BREATHS.parse(entered))));
+        }
         if (movement != null) return Optional.of(new Dose.Movement(movement, continued));
         if (pattern != null) return Optional.of(patternDose());
         if (canBeRange()) return Optional.of(numbered());
@@ -212,7 +234,7 @@ public final class DoseWords {
 
     private Dose withAmount(String amount) {
         if (breaths != null) return new Dose.Breaths(Dose.BREATHS.parse(amount));
-        if (held != null && open) return new Dose.Open(Dose.OPEN_SECONDS.parse(amount));
+        if (held != null && open) return new Dose.Open(Dose.OPEN_SECONDS.parse(amount), orLonger);
         if (held != null) return new Dose.Seconds(Dose.SECONDS.parse(amount));
         if (ownPace != null) return new Dose.OwnPace(Dose.SECONDS.parse(amount));
         if (attempts != null) {
@@ -261,7 +283,7 @@ public final class DoseWords {
     }
 
     private Dose openDose() {
-        if (heldSeconds != null) return new Dose.Open(Dose.OPEN_SECONDS.check(heldSeconds));
+        if (heldSeconds != null) return new Dose.Open(Dose.OPEN_SECONDS.check(heldSeconds), orLonger);
         if (held == null) throw new Refused("Open time needs a length, as in “3 min open”.");
         return numbered();
     }

@@ -68,7 +68,7 @@ final class Amounts {
         if (kind instanceof Dose.Breaths) return new Dose.Breaths(n);
         if (kind instanceof Dose.Seconds) return new Dose.Seconds(n);
         if (kind instanceof Dose.Counts) return new Dose.Counts(n);
-        if (kind instanceof Dose.Open) return new Dose.Open(n);
+        if (kind instanceof Dose.Open open) return open.withSeconds(n);
         if (kind instanceof Dose.OwnPace) return new Dose.OwnPace(n);
         if (kind instanceof Attempts tries) return new Attempts(n, tries.each(), tries.restSeconds());
         Dose.Pattern pattern = (Dose.Pattern) kind;

@@ -243,7 +243,8 @@ public final class Choices {
             int seconds = Amounts.amount(now);
             doses = new ArrayList<>();
             for (int s = seconds - seconds / 2 / 15 * 15; s <= seconds + seconds / 2 / 15 * 15; s += 15) {
-                if (s <= most(now)) doses.add(now instanceof Dose.Open ? new Dose.Open(s) : new Dose.OwnPace(s));
+                if (s <= most(now))
+                    doses.add(now instanceof Dose.Open open ? open.withSeconds(s) : new Dose.OwnPace(s));
             }
         } else if (request.freedom().usualRanges()) {
             Pose pose = poseAt(step);
@@ -296,7 +297,7 @@ public final class Choices {
             for (int s = seconds % REST_STEP_SECONDS; s <= seconds + seconds / 2; s += REST_STEP_SECONDS) {
                 if (s < 1 || s > most(now) || s < Math.min(seconds, (least + 999) / Millis.SECOND)) continue;
                 if (now instanceof Dose.Seconds) doses.add(new Dose.Seconds(s));
-                else doses.add(now instanceof Dose.Open ? new Dose.Open(s) : new Dose.OwnPace(s));
+                else doses.add(now instanceof Dose.Open open ? open.withSeconds(s) : new Dose.OwnPace(s));
             }
             return doses;
         }

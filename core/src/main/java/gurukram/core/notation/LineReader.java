@@ -57,11 +57,11 @@ public final class LineReader {
         if (list.isPresent()) return new Line.AddList(list.get(), false);
         Optional<FlowSettings> flow = FlowLine.read(line);
         if (flow.isPresent()) return new Line.AddFlow(flow.get());
+        Optional<SectionRole> bareRole = SectionRole.named(line);
+        if (bareRole.isPresent() && catalogue.named(line).isEmpty()) return new Line.AddSection(bareRole.get(), "");
         Optional<NamedFlows.Call> called = named.read(line, catalogue, ids);
         if (called.isPresent())
             return new Line.AddList(called.get().flow(), called.get().bare());
-        Optional<SectionRole> bareRole = SectionRole.named(line);
-        if (bareRole.isPresent() && catalogue.named(line).isEmpty()) return new Line.AddSection(bareRole.get(), "");
         return steps.read(line, context);
     }
 }

@@ -182,14 +182,14 @@ public final class NotationReader {
             if (list.isPresent()) return plan.list(list.get());
             Optional<FlowSettings> settings = flowSettings(line);
             if (settings.isPresent()) return plan.flow(Flow.of(ids.get(), settings.get()));
-            Optional<NamedFlows.Call> called = named.read(line, catalogue, ids);
-            if (called.isPresent()) return called(called.get(), indented);
-            Optional<LinkLine.Head> head = linkHead(line);
-            if (head.isPresent()) return plan.link(head.get());
             Optional<SectionRole> role = SectionRole.named(line);
             if (role.isPresent() && catalogue.named(line).isEmpty()) {
                 return plan.section(new Line.AddSection(role.get(), ""));
             }
+            Optional<NamedFlows.Call> called = named.read(line, catalogue, ids);
+            if (called.isPresent()) return called(called.get(), indented);
+            Optional<LinkLine.Head> head = linkHead(line);
+            if (head.isPresent()) return plan.link(head.get());
             if (!indented) plan.dedent();
             try {
                 Line.AddStep said = steps.read(line, plan.context());

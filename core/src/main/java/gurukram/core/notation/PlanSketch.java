@@ -155,7 +155,7 @@ final class PlanSketch {
     }
 
     NodeId step(Line.AddStep said, boolean indented) {
-        Step step = Step.of(ids.get(), said.pose(), said.sides(), said.dose());
+        Step step = said.step(ids);
         if (flow != null && flow.children.isEmpty()) flowIndented = indented;
         Sketch parent = link != null ? link : flow != null ? flow : sectionHere();
         return mark(parent.add(step));
@@ -163,14 +163,24 @@ final class PlanSketch {
 
     /** What the next line may leave unsaid. */
     LineContext context() {
-        if (flow == null) return LineContext.outside(settings.level()).in(settings.school());
+        if (flow == null) {
+            Step before = section == null ? null : lastStep(section);
+            return LineContext.outside(settings.level()).in(settings.school()).after(before);
+        }
         Breath last = Breath.FREE;
         for (Sketch child : flow.children) {
             if (child.value instanceof Step step && step.dose() instanceof Dose.Movement movement) {
                 last = movement.lastBreath();
             }
         }
-        return new LineContext(settings.level(), (Flow) flow.value, last).in(settings.school());
+        return new LineContext(settings.level(), (Flow) flow.value, last)
+                .in(settings.school())
+                .after(lastStep(link == null ? flow : link));
+    }
+
+    private static @Nullable Step lastStep(Sketch in) {
+        if (in.children.isEmpty()) return null;
+        return in.children.get(in.children.size() - 1).value instanceof Step step ? step : null;
     }
 
     ClassPlan whole() {

@@ -1,6 +1,7 @@
 package gurukram.core.plan;
 
 import gurukram.core.text.Words;
+import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -21,9 +22,13 @@ public enum SectionRole {
     COOL_DOWN,
     SIT,
     REST,
-    CLOSE;
+    CLOSE,
+    /** words of the teacher: announcements, a theme told, questions; no practice */
+    TALK,
+    /** something taught in words and shown; no practice */
+    LESSON;
 
-    private static final Map<String, SectionRole> OTHER_WORDS = Map.of(
+    private static final Map<String, SectionRole> OTHER_WORDS = new HashMap<>(Map.of(
             "arrival", ARRIVE,
             "breathing", BREATHE,
             "warmup", WARM_UP,
@@ -32,7 +37,26 @@ public enum SectionRole {
             "balances", BALANCE,
             "cooldown", COOL_DOWN,
             "final rest", REST,
-            "closing", CLOSE);
+            "closing", CLOSE));
+
+    static {
+        OTHER_WORDS.putAll(Map.of(
+                "lecture", TALK,
+                "talking", TALK,
+                "announcements", TALK,
+                "workshop", LESSON,
+                "teaching", LESSON,
+                "savasana", REST,
+                "relaxation", REST,
+                "opening", ARRIVE,
+                "centering", ARRIVE,
+                "pranayama", BREATHE));
+    }
+
+    /** Whether people practise in it, so that it has a share of the time of practice. */
+    public boolean isPractice() {
+        return this != TALK && this != LESSON;
+    }
 
     /** {@code warm-up}, {@code cool-down}, {@code standing}. */
     public String word() {

@@ -38,6 +38,13 @@ final class Layered {
         return layered.steps();
     }
 
+    /** What is done instead of the step when these layers hold, whenever they hold. */
+    static List<Step> always(Step step, List<Layer> layers, PoseCatalogue catalogue) {
+        Layered layered = new Layered(step, catalogue);
+        layered.lay(layers, when -> true);
+        return layered.steps();
+    }
+
     /** What is done on one pass instead of a step of a {@link LevelLine}. */
     static List<Step> inPass(Step step, Pass pass, int rounds, PoseCatalogue catalogue) {
         if (step.layers().isEmpty()) return List.of(step);

@@ -13,6 +13,7 @@ import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,6 +33,49 @@ public final class LevelLine {
         LevelLine line = new LevelLine(level, catalogue);
         List<Section> sections = plan.sections().stream().map(line::section).toList();
         return new ClassPlan(plan.settings().with(level).withMixed(false), sections);
+    }
+
+    /**
+     * The class as those do it whom some layers beside the clock are for: these are done, all others beside it are gone, and
+     * what changes by level or round stays.
+     */
+    public static ClassPlan beside(ClassPlan plan, Predicate<When> taken, PoseCatalogue catalogue) {
+        List<Section> sections = new ArrayList<>();
+        for (Section section : plan.sections()) {
+            List<Item> items = new ArrayList<>();
+            for (Item item : section.items()) {
+                if (item instanceof Step step) items.addAll(beside(step, taken, catalogue));
+                else items.add(beside((Flow) item, taken, catalogue));
+            }
+            sections.add(section.withChildren(items));
+        }
+        return new ClassPlan(plan.settings(), sections);
+    }
+
+    private static Flow beside(Flow flow, Predicate<When> taken, PoseCatalogue catalogue) {
+        List<Step> steps = new ArrayList<>();
+        flow.steps().forEach(step -> steps.addAll(beside(step, taken, catalogue)));
+        List<Link> links = new ArrayList<>();
+        for (Link link : flow.links()) {
+            List<Step> own = new ArrayList<>();
+            link.steps().forEach(step -> own.addAll(beside(step, taken, catalogue)));
+            links.add(new Link(link.id(), link.when(), link.replacesLast(), own, link.marks()));
+        }
+        return new Flow(flow.id(), flow.settings(), steps, links, flow.texts(), flow.marks());
+    }
+
+    private static List<Step> beside(Step step, Predicate<When> taken, PoseCatalogue catalogue) {
+        List<Layer> kept = new ArrayList<>();
+        List<Layer> always = new ArrayList<>();
+        for (Layer layer : step.layers()) {
+            When clock = layer.when().onTheClock();
+            if (layer.when().isBeside() && !taken.test(layer.when())) continue;
+            if (clock.equals(When.ALWAYS)) always.add(layer);
+            else kept.add(new Layer(layer.id(), clock, layer.edit()));
+        }
+        return Layered.always(step, always, catalogue).stream()
+                .map(done -> done.id().equals(step.id()) ? done.withLayers(kept) : done)
+                .toList();
     }
 
     /** A flow as a level does it: what is left to look at are its rounds. {@code level} null is the base line. */
@@ -65,7 +109,7 @@ public final class LevelLine {
     }
 
     private static When forAll(When when) {
-        return new When(Set.of(), when.rounds(), when.pass());
+        return when.withLevels(Set.of());
     }
 
     /** The step as the level does it, with what changes by rounds still under it; what the level puts in stands beside it. */

@@ -4,12 +4,16 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.When;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Need;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -53,6 +57,48 @@ public final class MixedRoom {
             });
         }
         return lines;
+    }
+
+    /**
+     * A line beside the clock: of people with a need, or of those who take the other of two choices.
+     *
+     * @param who in words: {@code wrist}, {@code the other choice}
+     */
+    public record Beside(String who, NodeId node, @Nullable Integer pass, long clockMs, long lineMs) {
+        public boolean isOver() {
+            return lineMs > clockMs;
+        }
+    }
+
+    /** The lines of needs and choices that are written and differ in length from the base line, need by need. */
+    public static List<Beside> beside(ClassPlan plan, Unfolder unfolder) {
+        Set<Need> needs = EnumSet.noneOf(Need.class);
+        boolean[] either = {false};
+        plan.walk(node -> {
+            if (!(node instanceof Layer layer)) return;
+            needs.addAll(layer.when().needs());
+            either[0] |= layer.when().either();
+        });
+        if (needs.isEmpty() && !either[0]) return List.of();
+        Map<NodeId, NodeId> owners = owners(plan);
+        Map<Unit, Long> clock = lengths(unfolder.unfold(plan, null), owners);
+        List<Beside> lines = new ArrayList<>();
+        for (Need need : needs) {
+            ClassPlan own = LevelLine.beside(plan, when -> when.needs().contains(need), unfolder.catalogue());
+            add(lines, need.words(), clock, lengths(unfolder.unfold(own, null), owners));
+        }
+        if (either[0]) {
+            ClassPlan own = LevelLine.beside(plan, When::either, unfolder.catalogue());
+            add(lines, "the other choice", clock, lengths(unfolder.unfold(own, null), owners));
+        }
+        return lines;
+    }
+
+    private static void add(List<Beside> lines, String who, Map<Unit, Long> clock, Map<Unit, Long> own) {
+        own.forEach((unit, ms) -> {
+            long there = clock.getOrDefault(unit, 0L);
+            if (ms != there) lines.add(new Beside(who, unit.node(), unit.pass(), there, ms));
+        });
     }
 
     private static Map<Unit, Long> lengths(Score score, Map<NodeId, NodeId> owners) {

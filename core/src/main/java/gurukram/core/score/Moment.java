@@ -24,6 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param heldCounts counts of retention in a breathing pattern
  * @param holds how often the breath is held in it
  * @param typed whether its work was typed in seconds, so that the pace has no say in it
+ * @param settingUpTyped whether getting into it was typed
+ * @param openEnd whether it may go on as long as people like
  */
 public record Moment(
         NodeId node,
@@ -50,7 +52,8 @@ public record Moment(
         @Nullable Long heldCounts,
         @Nullable Integer holds,
         boolean typed,
-        boolean settingUpTyped) {
+        boolean settingUpTyped,
+        boolean openEnd) {
 
     public enum Kind {
         HOLD,

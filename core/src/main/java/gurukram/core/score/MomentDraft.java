@@ -73,6 +73,7 @@ final class MomentDraft {
     long work;
     boolean typed;
     boolean settingUpTyped;
+    boolean openEnd;
     /** In the pose already, whatever its side: no setting up, no transition. */
     boolean settledIn;
 

@@ -73,6 +73,11 @@ public record Score(
     }
 
     /** Whether both sides have the same written work. Setting up, transitions and the quicker second side are not judged. */
+    /** Whether something in it may go on as long as people like: its total is then the least. */
+    public boolean isOpenEnded() {
+        return moments.stream().anyMatch(Moment::openEnd);
+    }
+
     public boolean isEven() {
         return right.equals(left);
     }

@@ -49,7 +49,12 @@ final class StepWork {
         else if (dose instanceof Attempts attempts) attempts(attempts, visit);
         else if (dose instanceof Dose.Pattern pattern) pattern(pattern, side);
         else if (dose instanceof Dose.Movement movement) movement(movement, side, !first, before);
-        else out.accept(simple(dose, visit));
+        else if (dose instanceof Dose.Entered entered) {
+            movement(entered.entry(), side, !first, before);
+            MomentDraft hold = simple(entered.hold(), visit);
+            hold.settledIn = true;
+            out.accept(hold);
+        } else out.accept(simple(dose, visit));
     }
 
     private MomentDraft draft(Kind kind, @Nullable Side side) {
@@ -74,7 +79,9 @@ final class StepWork {
             draft.work = (long) own.seconds() * Millis.SECOND;
         } else {
             draft.kind = Kind.OPEN;
-            draft.work = (long) ((Dose.Open) amount).seconds() * Millis.SECOND;
+            Dose.Open open = (Dose.Open) amount;
+            draft.work = (long) open.seconds() * Millis.SECOND;
+            draft.openEnd = open.orLonger();
             draft.typed = true;
         }
         return draft;

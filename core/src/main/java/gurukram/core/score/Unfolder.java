@@ -68,6 +68,10 @@ public final class Unfolder {
         this.remembered = null;
     }
 
+    PoseCatalogue catalogue() {
+        return catalogue;
+    }
+
     /** The same engine for another teacher's school. */
     public Unfolder with(School teachers) {
         return new Unfolder(this, teachers.over(School.USUAL), null);
@@ -241,7 +245,8 @@ public final class Unfolder {
                     draft.heldCounts,
                     draft.holds,
                     draft.typed,
-                    draft.settingUpTyped));
+                    draft.settingUpTyped,
+                    draft.openEnd));
             now += draft.transition + draft.settingUp + draft.work;
             flowOfLast = where.flow() == null ? null : where.flow().id();
             if (draft.kind == Kind.MOVEMENT) lastBreath = draft.breath;

@@ -1,10 +1,13 @@
 package gurukram.core.notation.line;
 
+import gurukram.core.body.Base;
+import gurukram.core.body.Side;
 import gurukram.core.notation.words.GuardWords;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Span;
@@ -39,13 +42,13 @@ public final class LayerLine {
         if (when.isEmpty()) return Optional.empty();
         NodeId id = ids.get();
         try {
-            return Optional.of(new Layer(id, when.get(), edit(guarded.group(2).strip(), context)));
+            return Optional.of(new Layer(id, when.get(), edit(guarded.group(2).strip(), when.get(), context)));
         } catch (Refused e) {
             throw e.shifted(guarded.start(2)).within(new Span(guarded.start(2), text.length()));
         }
     }
 
-    private Layer.Edit edit(String text, LineContext context) {
+    private Layer.Edit edit(String text, When when, LineContext context) {
         if (text.isEmpty())
             throw new Refused("What is different then? As in “round 2: high lunge” or “beginner: leave out”.");
         if (OMIT.matcher(text).matches()) return new Layer.Omit();
@@ -54,7 +57,7 @@ public final class LayerLine {
             boolean after = insert.group(1).matches("(?i)then|after it");
             try {
                 Line.AddStep said = steps.read(insert.group(2), context);
-                Step step = Step.of(ids.get(), said.pose(), said.sides(), said.dose());
+                Step step = said.step(ids);
                 return after ? new Layer.After(step) : new Layer.Before(step);
             } catch (Refused e) {
                 throw e.shifted(insert.start(2));
@@ -65,7 +68,10 @@ public final class LayerLine {
         if (said.sides() == null && said.sideWords().hasTwist()) {
             throw new Refused(Problem.of("Which side is it on?", "As in “round 2: lead, twist to the other side”."));
         }
-        return new Layer.Become(said.pose() == null ? null : said.pose().id(), said.sides(), said.dose());
+        boolean lies = said.pose() != null && said.pose().base() == Base.SIDE_LYING;
+        // people with a need lie on the left unless they are told otherwise; it is never judged
+        SideRule sides = lies && said.sides() == null && when.isBeside() ? new SideRule.Only(Side.LEFT) : said.sides();
+        return new Layer.Become(said.pose() == null ? null : said.pose().id(), sides, said.dose());
     }
 
     public String write(Layer layer) {

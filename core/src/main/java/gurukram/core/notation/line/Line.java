@@ -2,10 +2,18 @@ package gurukram.core.notation.line;
 
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.When;
 import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.Rounds;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.text.Problem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** What one typed line asks for. */
@@ -14,13 +22,50 @@ public sealed interface Line {
      * A pose with its dose and sides.
      *
      * @param pose null for open time
-     * @param remark where the name might have meant another pose; null where it is clear
+     * @param or the other of two equal choices; null when there is none
+     * @param fromRound the first round of its flow it is done in; 1 for all
+     * @param say what is said there; empty for the usual
+     * @param remark what was made of it where something else might have been meant; null where it is clear
      */
     record AddStep(
             @Nullable String pose,
             SideRule sides,
             Dose dose,
-            @Nullable Problem remark) implements Line {}
+            @Nullable String or,
+            int fromRound,
+            String say,
+            @Nullable Problem remark)
+            implements Line {
+        AddStep(@Nullable String pose, SideRule sides, Dose dose) {
+            this(pose, sides, dose, null, 1, "", null);
+        }
+
+        AddStep or(@Nullable String other) {
+            return new AddStep(pose, sides, dose, other, fromRound, say, remark);
+        }
+
+        AddStep from(int round) {
+            return new AddStep(pose, sides, dose, or, round, say, remark);
+        }
+
+        AddStep saying(String words) {
+            return new AddStep(pose, sides, dose, or, fromRound, words, remark);
+        }
+
+        AddStep remarking(@Nullable Problem what) {
+            return new AddStep(pose, sides, dose, or, fromRound, say, what);
+        }
+
+        /** @param ids names for the step and its layers */
+        public Step step(Supplier<NodeId> ids) {
+            Step step = Step.of(ids.get(), pose, sides, dose);
+            List<Layer> layers = new ArrayList<>();
+            if (or != null) layers.add(new Layer(ids.get(), When.otherChoice(), new Layer.Become(or, null, null)));
+            if (fromRound > 1) layers.add(new Layer(ids.get(), When.in(Rounds.of(1, fromRound - 1)), new Layer.Omit()));
+            Step said = say.isEmpty() ? step : step.with(step.texts().withSay(say));
+            return layers.isEmpty() ? said : said.withLayers(layers);
+        }
+    }
 
     record AddFlow(FlowSettings settings) implements Line {}
 

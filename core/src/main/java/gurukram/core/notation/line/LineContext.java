@@ -1,6 +1,7 @@
 package gurukram.core.notation.line;
 
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.School.LegRule;
 import gurukram.core.pose.Level;
@@ -13,12 +14,18 @@ import org.jspecify.annotations.Nullable;
  * @param level whose usual dose is taken
  * @param flow the flow it is added to; null outside flows
  * @param legs which leg comes forward first in a salutation
+ * @param last the step before it, which people may stay in; null when there is none
  * @param lastBreath the half-breath before it in the flow; FREE when there is none
  */
-public record LineContext(Level level, @Nullable Flow flow, Breath lastBreath, LegRule legs) {
+public record LineContext(
+        Level level,
+        @Nullable Flow flow,
+        Breath lastBreath,
+        LegRule legs,
+        @Nullable Step last) {
     /** In a school where the foot that went back first comes forward first. */
     public LineContext(Level level, @Nullable Flow flow, Breath lastBreath) {
-        this(level, flow, lastBreath, LegRule.RETURNING);
+        this(level, flow, lastBreath, LegRule.RETURNING, null);
     }
 
     public static LineContext outside(Level level) {
@@ -27,6 +34,10 @@ public record LineContext(Level level, @Nullable Flow flow, Breath lastBreath, L
 
     /** With the leg rule of a school, where it has one. */
     public LineContext in(School school) {
-        return new LineContext(level, flow, lastBreath, school.legRule() == null ? legs : school.legRule());
+        return new LineContext(level, flow, lastBreath, school.legRule() == null ? legs : school.legRule(), last);
+    }
+
+    public LineContext after(@Nullable Step step) {
+        return new LineContext(level, flow, lastBreath, legs, step);
     }
 }

@@ -3,9 +3,11 @@ package gurukram.core.notation.line;
 import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseWords;
+import gurukram.core.dose.Reps;
 import gurukram.core.notation.words.Parts;
 import gurukram.core.notation.words.SideWords;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Pose;
@@ -15,6 +17,7 @@ import gurukram.core.text.Refused;
 import gurukram.core.text.Span;
 import gurukram.core.text.Words;
 import gurukram.core.time.Breath;
+import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -33,6 +36,11 @@ import org.jspecify.annotations.Nullable;
  * <p>What a line leaves unsaid is taken from where it stands.
  */
 public final class StepLine {
+    private static final Pattern FROM_ROUND =
+            Pattern.compile("(?i)from (?:the )?round (\\d{1,3})(?: on(?:wards?)?)?\\s*[:,]\\s*(.+)");
+    private static final Pattern STAY =
+            Pattern.compile("(?i)(?:stay|same(?: pose)?|stay here|stay there)(?:\\s*[:,]\\s*|\\s+(?=\\d)|$)(.*)");
+    private static final Pattern OR = Pattern.compile("(?i)(.+?)\\s+or\\s+(.+)");
     private static final Pattern FRACTION =
             Pattern.compile("(?i)(?<![\\d.,])(\\d{1,3})([.,]\\d{1,3})(\\s*(?:breaths?|b|br|reps?|times|rounds?)\\b)");
     private static final Pattern OPEN = Pattern.compile("(?i)(?:open|free)?\\s*(?:time)?");
@@ -45,7 +53,8 @@ public final class StepLine {
             @Nullable SideRule sides,
             @Nullable Dose dose,
             boolean openTime,
-            SideWords sideWords) {}
+            SideWords sideWords,
+            @Nullable Pose or) {}
 
     private final PoseCatalogue catalogue;
 
@@ -55,18 +64,58 @@ public final class StepLine {
 
     /** A whole step; {@link Refused} with its place when some of it is not understood. */
     public Line.AddStep read(String line, LineContext context) {
+        Matcher from = FROM_ROUND.matcher(line);
+        if (from.matches()) {
+            if (context.flow() == null) throw new Refused("Rounds belong to a flow; there is none here.");
+            try {
+                return read(from.group(2), context).from(FlowSettings.ROUNDS.parse(from.group(1)));
+            } catch (Refused e) {
+                throw e.shifted(from.start(2));
+            }
+        }
+        Matcher stay = STAY.matcher(line);
+        if (stay.matches() && catalogue.named(line).isEmpty()) return stay(stay.group(1), context);
         Said said = say(line);
-        if (said.openTime())
-            return new Line.AddStep(null, new SideRule.None(), Objects.requireNonNull(said.dose()), null);
+        if (said.openTime()) return new Line.AddStep(null, new SideRule.None(), Objects.requireNonNull(said.dose()));
         if (said.pose() == null) throw new Refused("Which pose? “" + shorten(line) + "” names none.");
         SideRule sides = said.sides() != null ? said.sides() : usualSides(said.pose(), context);
         if (said.sides() == null && said.sideWords().hasTwist())
             sides = said.sideWords().withTwist(sides);
-        return new Line.AddStep(
-                said.pose().id(),
-                sides,
-                said.dose() == null ? usualDose(said.pose(), context) : said.dose(),
-                remark(line, said.pose()));
+        Dose dose = said.dose() == null ? usualDose(said.pose(), context) : said.dose();
+        String or = said.or() == null ? null : said.or().id();
+        if (sides instanceof SideRule.Alternating && dose instanceof Dose.Seconds time)
+            return sways(said.pose(), sides, time).or(or);
+        return new Line.AddStep(said.pose().id(), sides, dose).or(or).remarking(remark(line, said.pose()));
+    }
+
+    /** Side to side for a time: as many repetitions as fill it, an even number, so that both sides get as many. */
+    private static Line.AddStep sways(Pose pose, SideRule sides, Dose.Seconds time) {
+        int one = pose.repMillisOrDefault();
+        int pairs = Math.max(1, Math.round(time.seconds() * (float) Millis.SECOND / (2 * one)));
+        int reps = Math.min(Dose.REPS.most() / 2 * 2, 2 * pairs);
+        String what = "%s for about %d s is read as %d times of %s s, as many to each side."
+                .formatted(pose.name(), time.seconds(), reps, Millis.seconds(one));
+        return new Line.AddStep(pose.id(), sides, new Reps(reps, 1, 0, null)).remarking(Problem.of(what));
+    }
+
+    /** Another form of the pose people are in: {@code stay: hands to the heart, 3 breaths}. */
+    private Line.AddStep stay(String typed, LineContext context) {
+        Step last = context.last();
+        if (last == null || last.pose() == null) throw new Refused("There is no pose before this to stay in.");
+        if (last.sides() instanceof SideRule.Both)
+            throw new Refused(Problem.of(
+                    "The pose before is left after its second side, so there is no staying in it.",
+                    "Write each side by itself, or both in a flow of one round."));
+        DoseWords doseWords = new DoseWords();
+        String words = typed.strip();
+        while (!words.isEmpty()) {
+            String shorter = takeDose(doseWords, words);
+            if (shorter == null) break;
+            words = shorter;
+        }
+        Pose pose = catalogue.pose(last.pose());
+        Dose dose = doseWords.dose().orElseGet(() -> usualDose(pose, context));
+        return new Line.AddStep(pose.id(), last.sides(), dose).saying(words.replaceAll("[,;:. ]+$", ""));
     }
 
     /** A name that is one pose's own and loosely that of others: which was taken, and the others as lines. */
@@ -113,8 +162,14 @@ public final class StepLine {
             boolean openTime = dose != null
                     && dose.at(Dose.Reading.LOW) instanceof Dose.Open
                     && OPEN.matcher(name).matches();
+            Matcher two = OR.matcher(name);
+            if (!openTime && two.matches() && catalogue.named(name).isEmpty()) {
+                Pose first = poseNamed(two.group(1), line);
+                return new Said(
+                        first, sideWords.rule().orElse(null), dose, false, sideWords, poseNamed(two.group(2), line));
+            }
             Pose pose = openTime || name.isBlank() ? null : poseNamed(name, line);
-            return new Said(pose, sideWords.rule().orElse(null), dose, openTime, sideWords);
+            return new Said(pose, sideWords.rule().orElse(null), dose, openTime, sideWords, null);
         } catch (Refused e) {
             throw e.within(behindName);
         }

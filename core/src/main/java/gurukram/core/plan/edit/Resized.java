@@ -80,7 +80,7 @@ public final class Resized {
     private Dose dose(Dose dose) {
         if (dose instanceof Dose.Breaths hold) return new Dose.Breaths(within(Dose.BREATHS.most(), hold.breaths()));
         if (dose instanceof Dose.Seconds hold) return new Dose.Seconds(within(Dose.SECONDS.most(), hold.seconds()));
-        if (dose instanceof Dose.Open open) return new Dose.Open(within(Dose.OPEN_SECONDS.most(), open.seconds()));
+        if (dose instanceof Dose.Open open) return open.withSeconds(within(Dose.OPEN_SECONDS.most(), open.seconds()));
         if (dose instanceof Reps reps) {
             return reps.withReps(within(Dose.REPS.most(), reps.reps()));
         }

@@ -22,6 +22,7 @@ import gurukram.core.text.Refused;
 import gurukram.core.time.Breath;
 import gurukram.web.plans.EditRequest;
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
@@ -51,7 +52,8 @@ public record LineEdit(
         if (LINK.matcher(typed.strip()).lookingAt()) return link(spot);
         LineContext context = new LineContext(
                         level == null ? now.settings().level() : level, spot.flow(), lastBreath(spot))
-                .in(now.settings().school().over(teachers));
+                .in(now.settings().school().over(teachers))
+                .after(before(spot, now));
         Line line = reader.read(typed, context);
         if (line instanceof Line.EndFlow) {
             if (spot.flow() == null) throw new Refused("There is no flow to end here.");
@@ -80,7 +82,7 @@ public record LineEdit(
         }
         Line.AddStep step = (Line.AddStep) line;
         String name = new Naming(catalogue).pose(step.pose());
-        Labelled added = insert(spot, Step.of(id, step.pose(), step.sides(), step.dose()), "add " + name);
+        Labelled added = insert(spot, step.step(ids(id)), "add " + name);
         return step.remark() == null ? added : added.telling(step.remark().toString());
     }
 
@@ -93,6 +95,17 @@ public record LineEdit(
                 ? null
                 : flow.children().get(flow.children().size() - 1).id();
         return new Labelled(new PlanEdit.Insert(flow.id(), last, link), "add link", link.id());
+    }
+
+    /** The first name is given, the others are new. */
+    private Supplier<NodeId> ids(NodeId first) {
+        Iterator<NodeId> once = List.of(first).iterator();
+        return () -> once.hasNext() ? once.next() : newIds.get();
+    }
+
+    /** The step the line comes after, which people may stay in. */
+    private static Step before(Spot spot, ClassPlan now) {
+        return spot.after() != null && now.find(spot.after()).orElse(null) instanceof Step step ? step : null;
     }
 
     /** The steps of a flow called by name, within another. */
