@@ -326,7 +326,7 @@ public final class AnyPlan {
     private Dose dose(SideRule sides) {
         if (sides instanceof SideRule.Alternating)
             return rarely() ? repsRange() : reps(from(1, 12), from(1, 3), 20, null, null);
-        return switch (from(0, 11)) {
+        return switch (from(0, 12)) {
             case 0 -> new Dose.Seconds(from(1, 300));
             case 1 -> reps(from(2, 12), from(1, 3), from(0, 60), maybe(() -> from(500, 60_000)), shown());
             case 2 -> new Reps(from(2, 12), from(1, 3), from(0, 60), null, from(1, 20), shown());
@@ -340,7 +340,10 @@ public final class AnyPlan {
             case 6 -> new Dose.OwnPace(from(1, 600));
             case 7 -> range();
             case 8, 9 -> new Dose.Movement(some(1, 3, () -> one(Breath.class)), rarely());
-            case 10 -> rarely() ? openRange() : new Dose.Open(from(1, 600));
+            case 10 -> rarely() ? openRange() : new Dose.Open(from(1, 600), rarely());
+            case 11 ->
+                new Dose.Entered(
+                        new Dose.Movement(some(1, 2, () -> one(Breath.class)), rarely()), new Dose.Breaths(from(1, 9)));
             default -> new Dose.Breaths(from(1, 20));
         };
     }

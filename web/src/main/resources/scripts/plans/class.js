@@ -128,6 +128,11 @@ function typed(event) {
     edits.nudge(input, key === 'ArrowUp' ? 1 : -1);
     return;
   }
+  if (target.id === 'line' && event.altKey && arrow) {
+    event.preventDefault();
+    line.move(key === 'ArrowDown' ? 1 : -1);
+    return;
+  }
   if (target.id === 'line' && line.isOpen()) {
     if (arrow) line.choose(key === 'ArrowDown' ? 1 : -1);
     else if (key === 'Escape') line.close();

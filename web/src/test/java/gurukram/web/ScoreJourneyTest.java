@@ -208,7 +208,7 @@ class ScoreJourneyTest extends BrowserTests {
                     changes.fill("round 2: low lunge twisst");
                     changes.blur();
                 }));
-        assertThat(page.locator("#panel .fault")).containsText("I know no pose");
+        assertThat(page.locator("#panel .fault")).containsText("“twisst” says nothing I know about low lunge");
         assertThat(changes).hasValue("round 2: low lunge twisst");
         changes.fill("round 2-3: warrior 1");
         changes.blur();

@@ -132,7 +132,8 @@ public final class Subject {
     }
 
     /** Null when the class is for nobody in particular. */
-    People group() {
+    /** The people it is for. */
+    public People group() {
         return group;
     }
 

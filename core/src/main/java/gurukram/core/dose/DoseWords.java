@@ -114,11 +114,12 @@ public final class DoseWords {
         amount(
                 p,
                 "(" + MOVE + "(?:,? *(?:then|and|\\+) *" + MOVE
-                        + ")*)(?:,? *(?:and then|then|and)(?: stay| hold)?|,? *(?:stay|hold|held))(?: for)? *(\\d+)"
+                        + ")*)( continued)?(?:,? *(?:and then|then|and)(?: stay| hold)?|,? *(?:stay|hold|held))(?: for)? *(\\d+)"
                         + " *(?:b|br|breaths?)",
                 (w, m) -> {
                     w.movement = halfBreaths(m.group(1));
-                    w.entered = m.group(2);
+                    w.continued = m.group(2) != null;
+                    w.entered = m.group(3);
                 });
         amount(p, SPAN + " *(?:b|br|breaths?)", (w, m) -> w.breaths = Span.of(m));
         amount(p, SPAN + " *(?:reps?|times|repetitions?)", (w, m) -> w.reps = Span.of(m));

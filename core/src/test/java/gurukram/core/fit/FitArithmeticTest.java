@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.Notation;
 import gurukram.core.Plans;
+import gurukram.core.Seeds;
 import gurukram.core.fit.FitRequest.Freedom;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.score.Pace;
@@ -20,7 +21,7 @@ import org.junit.jupiter.api.Test;
  * fitter sees its choices is used.
  */
 class FitArithmeticTest {
-    private static final int CLASSES = 300;
+    private static final int CLASSES = Seeds.of(300);
     private static final int FIFTHS = 5;
     private static final Unfolder UNFOLDER = new Unfolder(Plans.CATALOGUE, Pace.defaults());
     private static final Fit FIT = new Fit(Plans.CATALOGUE, UNFOLDER);

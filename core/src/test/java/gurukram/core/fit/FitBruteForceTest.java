@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.Plans;
+import gurukram.core.Seeds;
 import gurukram.core.fit.FitRequest.Freedom;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Node;
@@ -19,7 +20,7 @@ import org.junit.jupiter.api.Test;
 
 /** Every combination of a small class, each unfolded as a whole, against the fitter. */
 class FitBruteForceTest {
-    private static final int PLANS = 2_000;
+    private static final int PLANS = Seeds.of(2_000);
     private static final Unfolder UNFOLDER = new Unfolder(Plans.CATALOGUE, Pace.defaults());
     private static final Fit FIT = new Fit(Plans.CATALOGUE, UNFOLDER);
 

@@ -48,7 +48,7 @@ class NotationDocTest {
                     .isEqualTo(blocks.get(i + 1).text());
             checked++;
         }
-        assertThat(checked).isEqualTo(3);
+        assertThat(checked).isEqualTo(4);
     }
 
     @Test

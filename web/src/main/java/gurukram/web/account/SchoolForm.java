@@ -1,12 +1,14 @@
 package gurukram.web.account;
 
 import gurukram.core.notation.words.SchoolWords;
+import gurukram.core.plan.settings.BreathLengths;
 import gurukram.core.plan.settings.School;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** The settings of a school as a form of choices, each in the words of the notation; an empty one is the usual. */
 final class SchoolForm {
@@ -19,6 +21,7 @@ final class SchoolForm {
             "knees", List.of("soft knees", "straight knees", "locked knees"),
             "voice", List.of("invitational voice", "instructive voice"),
             "names", List.of("english names", "sanskrit names", "english and sanskrit names"),
+            "cueing", List.of("explained", "by the breath"),
             "rest", List.of("silent rest", "guided rest"),
             "roll", List.of("roll to the right", "roll to either side"));
 
@@ -30,6 +33,12 @@ final class SchoolForm {
         for (String name : OPTIONS.keySet()) add(parts, typed.get(name), "");
         add(parts, typed.get("cap"), "holds up to %s counts");
         add(parts, typed.get("count"), "%s s a count");
+        add(parts, typed.get("active"), "%s s an active breath");
+        add(parts, typed.get("passive"), "%s s a passive breath");
+        add(parts, typed.get("half"), "%s s a half-breath");
+        add(parts, typed.get("second"), "second side %s s a half-breath");
+        add(parts, typed.get("rounds"), "");
+        add(parts, typed.get("ratio"), "");
         return SchoolWords.read(String.join(", ", parts));
     }
 
@@ -50,7 +59,39 @@ final class SchoolForm {
         String cap = typed.getOrDefault("cap", number(school.holdCap()));
         String usual = school.countMillis() == null ? "" : Millis.seconds(school.countMillis());
         String count = typed.getOrDefault("count", usual);
+        BreathLengths breaths = school.breaths();
         return List.of(
+                new Group(
+                        "How long your breaths are",
+                        List.of(
+                                seconds(
+                                        "active",
+                                        "A breath in active holds, in seconds (usually 6)",
+                                        breaths.activeMillis(),
+                                        typed),
+                                seconds(
+                                        "passive",
+                                        "A breath in passive holds (usually 8)",
+                                        breaths.passiveMillis(),
+                                        typed),
+                                seconds(
+                                        "half",
+                                        "Half a breath in flows, first side (usually 4)",
+                                        breaths.halfMillis(),
+                                        typed),
+                                seconds(
+                                        "second",
+                                        "The same on the second side (usually 3.6)",
+                                        breaths.secondHalfMillis(),
+                                        typed),
+                                words(
+                                        "rounds",
+                                        "From round to round, as in rounds 100/91/85 %",
+                                        "rounds ",
+                                        words,
+                                        typed),
+                                words("ratio", "In and out, as in inhale 3 to exhale 4", "inhale ", words, typed),
+                                choice("cueing", "Way of cueing", words, typed))),
                 new Group(
                         "Breath and counting",
                         List.of(
@@ -69,6 +110,20 @@ final class SchoolForm {
                                 choice("legs", "In a salutation, who comes forward first", words, typed),
                                 choice("rest", "The final rest", words, typed),
                                 choice("roll", "After the rest", words, typed))));
+    }
+
+    private static Choice seconds(String name, String label, Integer millis, Map<String, String> typed) {
+        return new Choice(
+                name, label, List.of(), typed.getOrDefault(name, millis == null ? "" : Millis.seconds(millis)));
+    }
+
+    /** A setting in its own words, where it is set. */
+    private static Choice words(String name, String label, String begins, String all, Map<String, String> typed) {
+        String set = Stream.of(all.split(", "))
+                .filter(part -> part.startsWith(begins))
+                .findFirst()
+                .orElse("");
+        return new Choice(name, label, List.of(), typed.getOrDefault(name, set));
     }
 
     private static Choice choice(String name, String label, String words, Map<String, String> typed) {

@@ -51,6 +51,7 @@ const anywhere = {
   e: () => findings.openFit(),
   c: () => panel.open('class'),
   p: () => document.getElementById('passes')?.click(),
+  v: () => document.getElementById('counts').click(),
   n: () => away(`notes?at=${encodeURIComponent(document.getElementById('line-at').value)}`),
   h: () => away('history'),
   k: () => away('copy'),

@@ -1,6 +1,6 @@
 // The typing line: it says where its line goes, and completes the names of poses with their figures.
 import { fits, nameIn, plain } from './names.js';
-import { selection } from './selection.js';
+import { rows, selection } from './selection.js';
 
 const MOST = 7;
 const line = () => document.getElementById('line');
@@ -92,11 +92,25 @@ export function take(item = list().children[chosen]) {
   return true;
 }
 
+/** The first section with nothing in it yet: where a line goes while no place is marked. */
+function empty() {
+  const all = document.getElementById('spine') ? rows() : [];
+  return all.find((row, at) => row.matches('.section-row') && !(all[at + 1] && !all[at + 1].matches('.section-row')));
+}
+
+/** The place one row up or down, without leaving the line. */
+export function move(by) {
+  const all = selection.seen();
+  const at = all.indexOf(selection.marked() ?? empty() ?? all[all.length - 1]);
+  selection.mark(all[Math.max(0, Math.min(all.length - 1, selection.marked() ? at + by : at))]);
+}
+
 /** Where the next line goes. */
 export function show() {
   const marked = selection.marked();
   document.getElementById('line-at').value = marked ? selection.at : '';
   const inside = marked?.matches('.flow-row, .section-row') && !selection.at.startsWith('after-');
-  const words = marked ? `${inside ? 'in' : 'after'} ${marked.dataset.name}` : 'at the end';
+  const first = marked ? null : empty();
+  const words = marked ? `${inside ? 'in' : 'after'} ${marked.dataset.name}` : first ? `in ${first.dataset.name}` : 'at the end';
   document.getElementById('line-where').textContent = words;
 }

@@ -157,7 +157,7 @@ class ApiTest {
     @Test
     void jsonWithoutNamesIsScored() {
         String json = """
-                {"schema":2,"settings":{"title":"Sent","slotMinutes":30},
+                {"schema":3,"settings":{"title":"Sent","slotMinutes":30},
                  "sections":[{"is":"section","role":"STANDING","items":[
                    {"is":"step","pose":"tree","sides":"both","dose":{"kind":"breaths","breaths":5},
                     "layers":[{"is":"layer","when":{"levels":["BEGINNER"]},"edit":{"do":"become","dose":{"kind":"breaths","breaths":3}}}]}]}]}""";
@@ -176,12 +176,12 @@ class ApiTest {
             value = {
                 "{                                              | line",
                 "[] | is an object",
-                "{\"schema\":2}                                 | settings",
+                "{\"schema\":3}                                 | settings",
                 "{\"schema\":99,\"settings\":{}}                | schema 99",
-                "{\"schema\":2,\"settings\":{\"title\":\"A\",\"slotMinutes\":3}} | /settings/slotMinutes",
-                "{\"schema\":2,\"settings\":{\"title\":\" \",\"slotMinutes\":30}} | needs a title",
-                "{\"schema\":2,\"settings\":{\"title\":\"A\",\"slotMinutes\":30},\"sections\":[{\"is\":\"section\",\"role\":\"STANDING\",\"items\":[{\"is\":\"step\",\"pose\":\"nope\",\"sides\":\"both\",\"dose\":{\"kind\":\"breaths\",\"breaths\":5}}]}]} | no pose “nope”",
-                "{\"schema\":2,\"settings\":{\"title\":\"A\",\"slotMinutes\":30},\"sections\":[{\"is\":\"section\",\"role\":\"STANDING\",\"items\":[{\"is\":\"step\",\"pose\":\"tree\",\"sides\":\"sideways\",\"dose\":{\"kind\":\"breaths\",\"breaths\":5}}]}]} | /sections/0/items/0/sides",
+                "{\"schema\":3,\"settings\":{\"title\":\"A\",\"slotMinutes\":3}} | /settings/slotMinutes",
+                "{\"schema\":3,\"settings\":{\"title\":\" \",\"slotMinutes\":30}} | needs a title",
+                "{\"schema\":3,\"settings\":{\"title\":\"A\",\"slotMinutes\":30},\"sections\":[{\"is\":\"section\",\"role\":\"STANDING\",\"items\":[{\"is\":\"step\",\"pose\":\"nope\",\"sides\":\"both\",\"dose\":{\"kind\":\"breaths\",\"breaths\":5}}]}]} | no pose “nope”",
+                "{\"schema\":3,\"settings\":{\"title\":\"A\",\"slotMinutes\":30},\"sections\":[{\"is\":\"section\",\"role\":\"STANDING\",\"items\":[{\"is\":\"step\",\"pose\":\"tree\",\"sides\":\"sideways\",\"dose\":{\"kind\":\"breaths\",\"breaths\":5}}]}]} | /sections/0/items/0/sides",
                 "{\"schema\":1,\"settings\":7} | class plan",
                 "{\"schema\":1,\"settings\":{\"title\":\"A\",\"slotMinutes\":30},\"sections\":[{\"is\":\"section\",\"id\":\"a\",\"role\":\"STANDING\",\"items\":[{\"is\":\"flow\",\"id\":\"b\"},null]}]} | class plan"
             })

@@ -123,7 +123,7 @@ class FilesTest {
         assertThat(answer.statusCode()).isEqualTo(422);
         assertThat(answer.body()).contains("Line 2, column 1", "haf moon, both", "Nothing is made yet");
         assertThat(browser.post("/classes/open", "text", " ").body()).contains("Choose a file");
-        assertThat(browser.post("/classes/open", "text", "{\"schema\":2}").body())
+        assertThat(browser.post("/classes/open", "text", "{\"schema\":3}").body())
                 .contains("settings");
         assertThat(browser.get("/classes/" + id + "/files/exe").statusCode()).isEqualTo(404);
     }

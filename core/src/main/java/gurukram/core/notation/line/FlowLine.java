@@ -43,7 +43,7 @@ public final class FlowLine {
     private static final Pattern FLOW = Pattern.compile("(?i)flow\\b[\\s,:]*(.*)");
 
     private static final Pattern TWO_NUMBERS =
-            Pattern.compile("(?i)(?<![\\d.\\w])(\\d{1,3})\\s*(?:-|–|/|to|or|,)\\s*(\\d{1,3})\\s*(?:rounds?|times)");
+            Pattern.compile("(?i)(?<![\\d.\\w])(\\d{1,3})\\s*(?:-|–|/|to|or)\\s*(\\d{1,3})\\s*(?:rounds?|times)");
 
     /** What cannot be a name unless it is quoted: numbers, and words that settings are made of. */
     private static final Pattern SETTING = Pattern.compile(
@@ -202,7 +202,7 @@ public final class FlowLine {
             phrases.push(last);
             name = name.substring(0, name.length() - last.length()).strip();
         }
-        Draft more = name.isEmpty() ? draft : named(name, part, draft, named && !name.matches(".*\\d.*"));
+        Draft more = name.isEmpty() ? draft : named(name, part, draft, named && isName(name));
         for (String phrase : phrases) more = PHRASES.read(phrase, more).orElseThrow();
         return more;
     }
@@ -219,6 +219,12 @@ public final class FlowLine {
             if (PHRASES.knows(behind) && !behind.matches("(?i)left|right")) return behind;
         }
         return null;
+    }
+
+    /** Right behind the word flow a number may end a name, as in tide 2, but no amount. */
+    private static boolean isName(String name) {
+        return !name.matches(".*\\d.*")
+                || !SETTING.matcher(name.replaceAll("\\d", "")).matches();
     }
 
     private static Draft named(String name, String part, Draft draft, boolean surely) {

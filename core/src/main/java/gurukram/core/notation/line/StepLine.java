@@ -231,7 +231,7 @@ public final class StepLine {
     /** A line that begins with a pose and goes on with words nobody knows: those words are what is not understood. */
     private Optional<Refused> unread(String name, String line) {
         int at = line.indexOf(name);
-        if (at < 0) return Optional.empty();
+        if (at < 0 || isMistyped(name)) return Optional.empty();
         for (int cut = lastGap(name, name.length()); cut > 0; cut = lastGap(name, cut)) {
             Optional<Pose> pose = catalogue.named(name.substring(0, cut));
             if (pose.isEmpty()) continue;
@@ -248,6 +248,15 @@ public final class StepLine {
                     new Span(at + from, at + name.length())));
         }
         return Optional.empty();
+    }
+
+    /** A letter or two from a pose's name: that pose is meant. */
+    private boolean isMistyped(String name) {
+        if (name.indexOf(',') >= 0) return false;
+        String folded = Words.fold(name);
+        return catalogue.poses().stream()
+                .flatMap(pose -> pose.names().own().stream())
+                .anyMatch(own -> Math.abs(own.length() - folded.length()) <= 2 && Words.distance(own, folded) <= 2);
     }
 
     private static int lastGap(String text, int before) {

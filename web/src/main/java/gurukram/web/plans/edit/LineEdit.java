@@ -24,6 +24,7 @@ import gurukram.web.plans.EditRequest;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 
@@ -61,6 +62,8 @@ public record LineEdit(
         }
         NodeId id = newIds.get();
         if (line instanceof Line.AddSection section) {
+            Optional<Section> there = there(now, section);
+            if (there.isPresent()) return inSection(there.get(), section);
             Section added = Section.of(id, section.role()).withName(section.name());
             return new Labelled(
                     new PlanEdit.Insert(NodeId.CLASS, spot.section(now), added), "add " + added.title(), id);
@@ -78,7 +81,10 @@ public record LineEdit(
         if (line instanceof Line.AddList list) {
             Spot outside =
                     spot.flow() == null ? spot : Spot.behind(now, spot.flow().id());
-            return insert(outside, list.flow(), "add " + list.flow().settings().name());
+            Labelled added =
+                    insert(outside, list.flow(), "add " + list.flow().settings().name());
+            NodeId behind = new NodeId(Spot.BEHIND + list.flow().id());
+            return new Labelled(added.edit(), added.label(), behind);
         }
         Line.AddStep step = (Line.AddStep) line;
         String name = new Naming(catalogue).pose(step.pose());
@@ -95,6 +101,28 @@ public record LineEdit(
                 ? null
                 : flow.children().get(flow.children().size() - 1).id();
         return new Labelled(new PlanEdit.Insert(flow.id(), last, link), "add link", link.id());
+    }
+
+    /** The section of a role that is there already: by its name, else the first that is empty, else the first. */
+    private static Optional<Section> there(ClassPlan now, Line.AddSection asked) {
+        List<Section> same = now.sections().stream()
+                .filter(section -> section.role() == asked.role())
+                .toList();
+        Optional<Section> named = same.stream()
+                .filter(section -> section.name().equalsIgnoreCase(asked.name()))
+                .findFirst();
+        Optional<Section> empty =
+                same.stream().filter(section -> section.items().isEmpty()).findFirst();
+        if (!asked.name().isEmpty())
+            return named.or(() -> empty.filter(section -> section.name().isEmpty()));
+        return empty.or(() -> same.stream().findFirst());
+    }
+
+    /** Goes to a section that is there; one without a name takes the one that was said. */
+    private static Labelled inSection(Section there, Line.AddSection asked) {
+        boolean renamed = there.name().isEmpty() && !asked.name().isEmpty();
+        PlanEdit edit = renamed ? new PlanEdit.Change(there.withName(asked.name())) : null;
+        return new Labelled(edit, renamed ? "name " + asked.name() : "", there.id());
     }
 
     /** The first name is given, the others are new. */

@@ -22,7 +22,10 @@ public record Spot(NodeId parent, NodeId after, Flow flow) {
     /** Before the id of a flow: behind it, not inside. */
     static final String BEHIND = "after-";
 
-    /** The place after a node, or in it when it holds others; {@code at} empty or gone is the end of the class. */
+    /**
+     * The place after a node, or in it when it holds others; {@code at} empty or gone is the first section that is still empty,
+     * and without one the end of the class.
+     */
     public static Spot at(ClassPlan plan, String at) {
         boolean behind = at.startsWith(BEHIND);
         Node node = marked(plan, at);
@@ -65,7 +68,10 @@ public record Spot(NodeId parent, NodeId after, Flow flow) {
 
     private static Spot endOf(ClassPlan plan) {
         if (plan.sections().isEmpty()) return new Spot(null, null, null);
-        Section section = plan.sections().get(plan.sections().size() - 1);
+        Section section = plan.sections().stream()
+                .filter(one -> one.items().isEmpty())
+                .findFirst()
+                .orElse(plan.sections().get(plan.sections().size() - 1));
         return new Spot(section.id(), last(section), null);
     }
 

@@ -65,6 +65,14 @@ class PaperController {
         return "plans/passes";
     }
 
+    /** Everything that is counted. */
+    @GetMapping("/classes/{id}/counts")
+    String counts(@ModelAttribute(binding = false) Asked asked, Model model) {
+        model.addAttribute(
+                "page", CountsPage.of(asked.stored(), found(asked).subject(), asked.view(), poses.of(asked.teacher())));
+        return "plans/counts";
+    }
+
     private Score score(Asked asked) {
         return editor.unfold(
                 asked.teacher(), asked.stored().plan(), asked.view().level());
