@@ -66,12 +66,12 @@ final class SchoolForm {
                         List.of(
                                 seconds(
                                         "active",
-                                        "A breath in active holds, in seconds (usually 6)",
+                                        "A breath in active holds (usually 6 s)",
                                         breaths.activeMillis(),
                                         typed),
                                 seconds(
                                         "passive",
-                                        "A breath in passive holds (usually 8)",
+                                        "A breath in passive holds (usually 8 s)",
                                         breaths.passiveMillis(),
                                         typed),
                                 seconds(
@@ -84,13 +84,8 @@ final class SchoolForm {
                                         "The same on the second side (usually 3.6)",
                                         breaths.secondHalfMillis(),
                                         typed),
-                                words(
-                                        "rounds",
-                                        "From round to round, as in rounds 100/91/85 %",
-                                        "rounds ",
-                                        words,
-                                        typed),
-                                words("ratio", "In and out, as in inhale 3 to exhale 4", "inhale ", words, typed),
+                                words("rounds", "As in rounds 100/91/85 %", "rounds ", words, typed),
+                                words("ratio", "As in inhale 3 to exhale 4", "inhale ", words, typed),
                                 choice("cueing", "Way of cueing", words, typed))),
                 new Group(
                         "Breath and counting",

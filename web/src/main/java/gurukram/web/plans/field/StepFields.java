@@ -113,8 +113,7 @@ public final class StepFields {
     private static final Declared<At, Step> SETTING_UP = FIELDS.declare(
             "setting-up",
             "Getting into it; empty is usual",
-            (at, f) -> f.text(
-                    settingUp(at.step().timing()), "Seconds of getting into it, second side behind a stroke", 12),
+            (at, f) -> f.text(settingUp(at.step().timing()), "Seconds of getting into it, as in 40 s / 20 s", 12),
             (at, typed) -> at.step().with(withSettingUp(at.step().timing(), typed)));
     private static final Declared<At, Step> BREATH = FIELDS.declare(
             "breath",

@@ -104,12 +104,13 @@ public final class ClassPageBuilder {
                 checked(rows));
     }
 
-    /** {@code likely 48–56 min}; empty while there is nothing. */
+    /** {@code likely 48–56 min}, and longer where something may go on as long as people like; empty while there is nothing. */
     private String band() {
         if (score.totalMs() == 0) return "";
         long low = score.likelyLowMs() / Millis.MINUTE;
         long high = (score.likelyHighMs() + Millis.MINUTE - 1) / Millis.MINUTE;
-        return "likely " + low + "–" + high + " min";
+        String band = "likely " + low + "–" + high + " min";
+        return score.isOpenEnded() ? band + ", or longer" : band;
     }
 
     private String sideTime(boolean right) {

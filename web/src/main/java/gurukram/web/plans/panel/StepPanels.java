@@ -8,14 +8,19 @@ import gurukram.core.cue.Cue;
 import gurukram.core.cue.Cues;
 import gurukram.core.notation.NodeText;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeNames;
+import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.BreathLengths;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Timing;
+import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.BreathPlaces;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.time.Millis;
@@ -64,7 +69,7 @@ final class StepPanels {
                 StepRows.lengthAndSum(score.totals().get(step.id())),
                 List.of(
                         new Part("", true, StepFields.amounts(at, refusal)),
-                        new Part("Time of its own", isTimed(step), StepFields.times(at, refusal)),
+                        new Part("Time of its own" + breath(step, pose), isTimed(step), StepFields.times(at, refusal)),
                         new Part("Doses by level", false, StepFields.levels(at, refusal)),
                         new Part(
                                 "What changes, and when",
@@ -72,6 +77,23 @@ final class StepPanels {
                                 StepFields.changes(at, text, refusal)),
                         new Part("Words and marks", false, StepFields.words(at, refusal))),
                 pose == null ? null : about(step, pose));
+    }
+
+    /** How long a breath is held for here and where that was typed; nothing where it is usual or the step's own. */
+    private String breath(Step step, Pose pose) {
+        if (pose == null || step.timing().breathMillis() != null) return "";
+        Flow flow = plan.flowAround(step.id());
+        Section section = plan.sections().stream()
+                .filter(one -> one.items().stream().anyMatch(item -> item.id().equals(step.id()) || item.equals(flow)))
+                .findFirst()
+                .orElse(null);
+        if (section == null) return "";
+        Hold hold = step.timing().hold() == null ? pose.hold() : step.timing().hold();
+        return BreathPlaces.of(flow, section, plan.settings(), school)
+                .find(hold == Hold.ACTIVE ? BreathLengths::activeMillis : BreathLengths::passiveMillis)
+                .map(found -> " (" + Millis.seconds(found.value()) + " s a breath, "
+                        + found.from().words() + ")")
+                .orElse("");
     }
 
     private static boolean isTimed(Step step) {

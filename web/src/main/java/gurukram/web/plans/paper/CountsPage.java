@@ -55,7 +55,17 @@ public record CountsPage(
     /** A place on the class page. */
     public record From(String row, String name) {}
 
-    public record Counted(String what, String amount, String about, List<From> from) {}
+    /** @param more rows it comes from besides those named */
+    public record Counted(String what, String amount, String about, List<From> from, int more) {
+        Counted(String what, String amount, String about, List<From> from) {
+            this(
+                    what,
+                    amount,
+                    about,
+                    from.subList(0, Math.min(MOST_FROM, from.size())),
+                    Math.max(0, from.size() - MOST_FROM));
+        }
+    }
 
     /** @param leftPercent of the longer of the two, for its bar; {@code centre} what has no side, empty for none */
     public record Pair(String what, String left, String right, String centre, int leftPercent, int rightPercent) {}
@@ -188,12 +198,11 @@ public record CountsPage(
     /** Finds the rows a number comes from. */
     private record Sources(ClassPlan plan, Score score, PoseCatalogue catalogue) {
         List<Counted> counted(Tallies t) {
-            Score s = score;
             List<Counted> all = new ArrayList<>();
             all.add(new Counted(
                     "changes of base",
                     "" + t.baseChanges(),
-                    "how often the body goes from standing to lunge, to hands and feet, to sitting, ...",
+                    "how often the body goes from one base to another, as from standing to lunge",
                     from((before, now) -> before != null && base(before) != base(now))));
             all.add(new Counted(
                     "trips to the floor",
@@ -210,11 +219,6 @@ public record CountsPage(
                     t.retentions() == 0 ? "0" : t.retentions() + " times, " + Words.count(t.retentionCounts(), "count"),
                     "retentions in movements and breathing patterns",
                     from((before, now) -> now.heldCounts() != null && now.heldCounts() > 0)));
-            all.add(new Counted(
-                    "moments",
-                    "" + s.moments().size(),
-                    "holds, half-breaths, repetitions and rests in all",
-                    List.of()));
             return all;
         }
 
@@ -236,7 +240,6 @@ public record CountsPage(
         List<From> rows(Set<NodeId> nodes) {
             Naming naming = new Naming(catalogue);
             return nodes.stream()
-                    .limit(MOST_FROM)
                     .map(id -> new From(
                             "row-" + id.value(), plan.find(id).map(naming::of).orElse("")))
                     .filter(from -> !from.name().isEmpty())
