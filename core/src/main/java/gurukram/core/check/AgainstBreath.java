@@ -1,6 +1,7 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Base;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Node;
@@ -18,7 +19,7 @@ import java.util.Map;
 import java.util.Objects;
 
 /**
- * Opening and lifting go with the inhale, folding and lowering with the exhale. A flow all of whose movements go against
+ * Opening and lifting go with the inhale, folding and lowering with the exhale; stepping and staying with either. A flow all of whose movements go against
  * their breath is one finding: it began half a breath late, as when cat comes before cow.
  */
 @AutoService(Check.class)
@@ -67,9 +68,26 @@ public final class AgainstBreath implements Check {
         if (moment.kind() != Moment.Kind.MOVEMENT || moment.continued()) return false;
         if (i > 0 && subject.moment(i - 1).node().equals(moment.node()) && samePosition(subject.moment(i - 1), moment))
             return false;
+        if (i > 0 && (stays(subject, i) || steps(subject, i))) return false;
         BreathAffinity wanted = subject.pose(i).breath();
         return (moment.breath() == Breath.INHALE && wanted == BreathAffinity.OUT)
                 || (moment.breath() == Breath.EXHALE && wanted == BreathAffinity.IN);
+    }
+
+    /** A second half-breath in the pose people are in goes with either breath. */
+    private static boolean stays(Subject subject, int i) {
+        Moment before = subject.moment(i - 1);
+        Moment now = subject.moment(i);
+        return Objects.equals(before.pose(), now.pose()) && before.side() == now.side();
+    }
+
+    /** So does a step: to plank, to a lunge, and from there or from the dog up to standing. */
+    private static boolean steps(Subject subject, int i) {
+        if (subject.moment(i - 1).pose() == null) return false;
+        Base from = subject.pose(i - 1).base();
+        Base to = subject.pose(i).base();
+        if (to == Base.LUNGE || to == Base.PLANK) return from != to;
+        return to == Base.STANDING && (from == Base.LUNGE || from == Base.DOG || from == Base.PLANK);
     }
 
     /** The second half-breath of a position goes where it has to. */

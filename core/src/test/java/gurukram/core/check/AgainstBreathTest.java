@@ -39,4 +39,26 @@ class AgainstBreathTest {
                                 "standing:\nflow, 1 round, no sides\n  raised arms, in then out\n  half lift, in\n  standing fold, out\nend flow\n")
                         .says(AgainstBreath.class));
     }
+
+    @Test
+    void steppingAndStayingGoWithEitherBreath() {
+        String flow = "standing:\nflow, 1 round, one side\n  %s\nend flow\n";
+        for (String steps : List.of(
+                "three-legged dog, lead, in\n  low lunge, lead, out",
+                "half lift, in\n  plank, out",
+                "downward dog, out\n  half lift, in\n  standing fold, out",
+                "high lunge, lead, in\n  high lunge, lead, out",
+                "downward dog, out\n  downward dog, in",
+                "low lunge, lead, in\n  standing fold, in continued")) {
+            assertEquals("", Checked.of(flow.formatted(steps)).says(AgainstBreath.class), steps);
+        }
+    }
+
+    @Test
+    void whatOpensOrFoldsInThePlaceWhereOneStandsStillHasItsBreath() {
+        String flow = "standing:\nflow, 1 round, no sides\n  mountain, in\n  raised arms, out\n  %s\nend flow\n";
+        assertEquals(
+                "Raised arms comes on the exhale; it goes with the inhale.",
+                Checked.of(flow.formatted("half lift, in")).says(AgainstBreath.class));
+    }
 }
