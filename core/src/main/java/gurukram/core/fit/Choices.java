@@ -8,6 +8,7 @@ import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
@@ -113,13 +114,13 @@ public final class Choices {
     record Trim(List<Node> nodes, long cost) {}
 
     private void trim(Step step, Section section, Set<NodeId> done, List<Trim> trims) {
-        if (!done.add(step.id()) || !isOptional(step.id(), step.marks())) return;
+        if (!done.add(step.id()) || !isOptional(step)) return;
         boolean alternates = step.sides() instanceof SideRule.Crossing && !isOpen(ChosenDose.of(step, level));
         if (alternates) return;
         List<Node> nodes = new ArrayList<>(List.of(step));
         if (oneSide(step) != null) {
             Step twin = twin(step, section, done);
-            if (twin == null || !isOptional(twin.id(), twin.marks())) return;
+            if (twin == null || !isOptional(twin)) return;
             done.add(twin.id());
             nodes.add(twin);
         }
@@ -128,23 +129,28 @@ public final class Choices {
 
     private void trims(Flow flow, List<Trim> trims) {
         if (isLocked(flow.id(), flow.marks())) return;
-        if (isOptional(flow.id(), flow.marks())) {
+        if (isOptional(flow)) {
             if (FlowBalance.isBalanced(flow)) trims.add(new Trim(List.of(flow), weight(flow.marks()) * TRIM));
             return;
         }
         if (!FlowBalance.isBalanced(flow)) return;
-        long needed = flow.steps().stream()
-                .filter(step -> !isOptional(step.id(), step.marks()))
-                .count();
+        long needed = flow.steps().stream().filter(step -> !isOptional(step)).count();
         for (Node child : flow.children()) {
-            boolean optional = isOptional(child.id(), marks(child));
+            boolean optional = isOptional(child);
             if (optional && (needed > 0 || child instanceof Link))
                 trims.add(new Trim(List.of(child), weight(marks(child)) * TRIM));
         }
     }
 
-    private boolean isOptional(NodeId id, Marks marks) {
-        return marks.optional() && !isLocked(id, marks);
+    /** Nothing that is locked goes, neither by itself nor with what it stands in. */
+    private boolean isOptional(Node node) {
+        return marks(node).optional() && !holdsLocked(node);
+    }
+
+    private boolean holdsLocked(Node node) {
+        boolean marked = !(node instanceof Layer);
+        return (marked && isLocked(node.id(), marks(node)))
+                || node.children().stream().anyMatch(this::holdsLocked);
     }
 
     private boolean isLocked(NodeId id, Marks marks) {

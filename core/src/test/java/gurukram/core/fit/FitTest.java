@@ -45,6 +45,23 @@ class FitTest {
     }
 
     @Test
+    void anOptionalStepGoesButNotWithALockedOneInIt() {
+        String lines = "standing:\nmountain, 5 breaths\nchair, 5 breaths\n- optional\n- beginner: then plank, 20 s\n";
+        assertEquals(1, items(lines));
+        assertEquals(2, items(lines + "-- locked\n"));
+    }
+
+    /** How many steps are left when about a minute must go; all of them when it cannot. */
+    private static int items(String lines) {
+        ClassPlan plan = Notation.plan(lines);
+        long now = UNFOLDER.unfold(plan, plan.settings().level()).totalMs();
+        FitAnswer answer = FIT.fit(
+                plan, new FitRequest(now - 60_000, 30_000, plan.settings().level(), Freedom.WRITTEN));
+        ClassPlan left = answer instanceof Fits fits ? fits.plan() : plan;
+        return left.sections().get(0).items().size();
+    }
+
+    @Test
     void aLongerClassEndsOnTheMinuteAndNotAsFarOffItAsIsAllowed() {
         ClassPlan plan = Notation.plan("standing:\nmountain, 3-20 breaths, at 5\nchair, 3-20 breaths, at 5\n");
         long now = UNFOLDER.unfold(plan, plan.settings().level()).totalMs();
