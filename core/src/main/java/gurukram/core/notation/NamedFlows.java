@@ -120,7 +120,7 @@ public final class NamedFlows {
     }
 
     private static Refused which(String line, int end, Meant meant) {
-        String rest = line.substring(end);
+        String rest = line.substring(end).replaceFirst("^\\s+\\p{L}\\b", "");
         return new Refused(
                 new Problem(
                         "Which of them? “" + line.substring(0, end).strip() + "” is called so by more than one school.",

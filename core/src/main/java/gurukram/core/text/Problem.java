@@ -11,7 +11,9 @@ import java.util.List;
  */
 public record Problem(String what, String advice, List<String> offers) {
     public Problem {
-        offers = List.copyOf(offers);
+        // amounts in words were read as digits, with gaps where letters stood
+        what = what.replaceAll(" {2,}", " ");
+        offers = offers.stream().map(offer -> offer.replaceAll(" {2,}", " ")).toList();
     }
 
     public static Problem of(String what) {

@@ -50,6 +50,9 @@ public final class FlowLine {
             "(?i).*(?:\\d|\\b(?:rounds?|sides?|sided|breaths?|half-breaths?|"
                     + "seconds?|secs?|times|pace|learn|silent|shared|linked|rest|first|between|position|inhale|exhale)\\b).*");
 
+    /** The beginning of a pace that was not finished. */
+    private static final Pattern HALF = Pattern.compile("(?i)(?:breathe )?(?:in|out|inhale|exhale)");
+
     /** An inhale and its exhale are one setting, whatever stands between them. */
     private static final Pattern IN_AND_OUT = Pattern.compile(
             "(?i)(\\bin(?:hale)?\\s+(?:for\\s+)?[\\d.]+\\s*(?:s|secs?|seconds?)?),(\\s*(?:out|exhale)\\b)");
@@ -223,13 +226,16 @@ public final class FlowLine {
 
     /** Right behind the word flow a number may end a name, as in tide 2, but no amount. */
     private static boolean isName(String name) {
+        if (HALF.matcher(name).matches()) return false;
         return !name.matches(".*\\d.*")
                 || !SETTING.matcher(name.replaceAll("\\d", "")).matches();
     }
 
     private static Draft named(String name, String part, Draft draft, boolean surely) {
         if (draft.settings().name().isEmpty()
-                && (surely || !SETTING.matcher(name).matches()))
+                && (surely
+                        || !SETTING.matcher(name).matches()
+                                && !HALF.matcher(name).matches()))
             return draft.with(draft.settings().withName(name));
         throw new Refused(Problem.of(
                 "“" + part + "” says nothing I know about a flow.",

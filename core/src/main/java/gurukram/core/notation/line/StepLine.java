@@ -40,6 +40,7 @@ public final class StepLine {
             Pattern.compile("(?i)from (?:the )?round (\\d{1,3})(?: on(?:wards?)?)?\\s*[:,]\\s*(.+)");
     private static final Pattern STAY =
             Pattern.compile("(?i)(?:stay|same(?: pose)?|stay here|stay there)(?:\\s*[:,]\\s*|\\s+(?=\\d)|$)(.*)");
+    private static final Pattern OWN_LINE = Pattern.compile("(?i)\\bpace\\b|\\ba breath\\b|\\bsetting up\\b");
     private static final Pattern OR = Pattern.compile("(?i)(.+?)\\s+or\\s+(.+)");
     private static final Pattern FRACTION =
             Pattern.compile("(?i)(?<![\\d.,])(\\d{1,3})([.,]\\d{1,3})(\\s*(?:breaths?|b|br|reps?|times|rounds?)\\b)");
@@ -238,6 +239,7 @@ public final class StepLine {
             int from = cut;
             while (from < name.length() && " ,;".indexOf(name.charAt(from)) >= 0) from++;
             String words = name.substring(from);
+            if (OWN_LINE.matcher(line.substring(at + from)).find()) return Optional.of(ownLine(line, at + from));
             String without = line.substring(0, at + cut) + line.substring(at + name.length());
             return Optional.of(new Refused(
                     new Problem(
@@ -248,6 +250,16 @@ public final class StepLine {
                     new Span(at + from, at + name.length())));
         }
         return Optional.empty();
+    }
+
+    /** What is said of a step's time stands under it; left in the line, it would read as another dose. */
+    private static Refused ownLine(String line, int from) {
+        String words = line.substring(from);
+        return new Refused(
+                Problem.of(
+                        "“" + shorten(words) + "” stands on a line of its own under the step, with a dash.",
+                        "As in “- 5 s a breath”, “- pace 3 s” or “- setting up 40 s”."),
+                new Span(from, line.length()));
     }
 
     /** A letter or two from a pose's name: that pose is meant. */
