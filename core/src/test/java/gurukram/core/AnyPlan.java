@@ -25,21 +25,27 @@ import gurukram.core.plan.settings.FlowPace;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.plan.settings.Join;
+import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.Rounds;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Stage;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.plan.settings.Thresholds;
 import gurukram.core.plan.settings.Timing;
 import gurukram.core.plan.settings.TypedPace;
+import gurukram.core.plan.settings.Use;
+import gurukram.core.plan.settings.Way;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
+import gurukram.core.pose.Modifiers;
 import gurukram.core.pose.Pose;
+import gurukram.core.pose.Ways;
 import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.List;
@@ -139,7 +145,8 @@ public final class AnyPlan {
                 one(Side.class),
                 school(),
                 words() + "\n" + words(),
-                mutes());
+                mutes(),
+                rarely());
     }
 
     private School school() {
@@ -263,6 +270,7 @@ public final class AnyPlan {
         }
         Pose pose = one(POSES);
         SideRule sides = sides(pose, flow);
+        if (sides instanceof SideRule.None && rarely()) sides = new SideRule.Both(one(Side.class));
         Dose dose = dose(sides);
         Dose single = dose.at(Dose.Reading.LOW);
         boolean moves = single instanceof Dose.Movement || single instanceof Reps;
@@ -284,18 +292,51 @@ public final class AnyPlan {
                 rarely()
                         ? some(1, 2, () -> new Prop(from(1, 4), one(List.of("block", "strap", "long blanket"))))
                         : List.of(),
-                List.of());
+                List.of(),
+                manner(pose, sides));
+    }
+
+    private Manner manner(Pose pose, SideRule sides) {
+        boolean symmetric = pose.sides() == SideBehaviour.SYMMETRIC && sides.isSided();
+        Manner named = Manner.USUAL.withSideNames(symmetric ? "the lifted arm" : "");
+        if (!rarely()) return named;
+        List<String> possible = Modifiers.shipped().all().stream()
+                .filter(modifier -> modifier.fits().contains(pose.base())
+                        && Plans.CATALOGUE
+                                .named(pose.name() + " " + modifier.name())
+                                .isEmpty())
+                .map(Modifiers.Modifier::name)
+                .toList();
+        return new Manner(
+                named.sideNames(),
+                possible.isEmpty() ? List.of() : List.of(one(possible)),
+                maybe(() -> new Way(one(Ways.shipped().names()), maybe(() -> from(0, 9_000)))),
+                rarely() ? some(1, 3, this::stageOfPose) : List.of(),
+                maybe(() -> one(Use.class)));
+    }
+
+    private Stage stageOfPose() {
+        return new Stage(
+                "one foot light",
+                one(List.of(new Dose.Breaths(3), new Dose.Seconds(20), new Dose.Counts(5))),
+                rarely(),
+                rarely() ? "2 blocks" : "",
+                rarely() ? "sit down" : "");
     }
 
     private Layer layer(Step step, FlowSettings flow) {
         Layer.Edit edit = switch (step.pose() == null ? 0 : from(0, 4)) {
-            case 1 -> new Layer.Before(bareStep(flow));
+            case 1 -> new Layer.Before(bareStep(flow).withLayers(rarely() ? List.of(leftOut(flow)) : List.of()));
             case 2 -> new Layer.After(bareStep(flow));
             case 3 -> replacement(step, flow);
             case 4 -> new Layer.Become(null, null, dose(step.sides()));
             default -> new Layer.Omit();
         };
         return new Layer(id(), when(flow != null), edit);
+    }
+
+    private Layer leftOut(FlowSettings flow) {
+        return new Layer(id(), when(flow != null), new Layer.Omit());
     }
 
     private Layer.Become replacement(Step step, FlowSettings flow) {
@@ -336,10 +377,13 @@ public final class AnyPlan {
                 new Attempts(
                         from(1, 5),
                         one(List.of(new Dose.Breaths(3), new Dose.Seconds(20), new Dose.Counts(5))),
-                        from(0, 60));
+                        from(0, 60),
+                        from(1, 3),
+                        null);
             case 6 -> new Dose.OwnPace(from(1, 600));
             case 7 -> range();
-            case 8, 9 -> new Dose.Movement(some(1, 3, () -> one(Breath.class)), rarely());
+            case 8, 9 ->
+                new Dose.Movement(some(1, 3, () -> one(Breath.class)), rarely(), maybe(() -> from(2, 20)));
             case 10 -> rarely() ? openRange() : new Dose.Open(from(1, 600), rarely());
             case 11 ->
                 new Dose.Entered(
@@ -355,7 +399,7 @@ public final class AnyPlan {
     private Reps.Shown shown() {
         if (!rarely()) return null;
         boolean onTop = random.nextBoolean();
-        return new Reps.Shown(from(1, 2), onTop, onTop ? maybe(() -> from(500, 20_000)) : null);
+        return new Reps.Shown(from(1, 2), onTop, onTop ? maybe(() -> from(500, 20_000)) : null, rarely());
     }
 
     private Dose.Pattern pattern() {

@@ -155,9 +155,9 @@ public final class AgainstBreath implements Check {
                 || before.breaths().size() + 1 > Dose.MOST_HALF_BREATHS) return;
         List<Breath> longer = new ArrayList<>(before.breaths());
         longer.add(opposite(before.lastBreath()));
-        steps.set(at - 1, steps.get(at - 1).withDose(new Dose.Movement(longer, before.continued())));
+        steps.set(at - 1, steps.get(at - 1).withDose(new Dose.Movement(longer, before.continued(), before.counts())));
         List<Breath> own = List.of(opposite(here.breath()), here.breath());
-        steps.set(at, steps.get(at).withDose(new Dose.Movement(own, here.continued())));
+        steps.set(at, steps.get(at).withDose(new Dose.Movement(own, here.continued(), here.counts())));
         mends.add(new Mend(
                 "Stay a half-breath longer in %s and in %s"
                         .formatted(
@@ -176,7 +176,7 @@ public final class AgainstBreath implements Check {
         if (!(step.dose() instanceof Dose.Movement movement)) return step;
         List<Breath> others =
                 movement.breaths().stream().map(AgainstBreath::opposite).toList();
-        return step.withDose(new Dose.Movement(others, movement.continued()));
+        return step.withDose(new Dose.Movement(others, movement.continued(), movement.counts()));
     }
 
     private static Breath opposite(Breath breath) {

@@ -11,7 +11,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.score.Moment;
-import gurukram.core.text.Words;
+import gurukram.core.plan.PropsTold;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -43,7 +43,9 @@ public final class PropFetch implements Check {
             for (Prop prop : step.props()) {
                 if (prop.name().equals("wall") || !used.add(prop.name())) continue;
                 Moment moment = subject.moment(i);
-                long there = moment.transitionMs() + moment.settingUpMs();
+                long there = moment.transitionMs()
+                        + moment.settingUpMs()
+                        - moment.how().fetchMs();
                 long named = namedAt(subject, prop.name(), i);
                 if (named >= 0) there += moment.startMs() - named;
                 if (there >= wanted) continue;
@@ -59,7 +61,7 @@ public final class PropFetch implements Check {
     /** When a text first names the prop before a moment, ms; -1 when none does. The class's own words are said at its start. */
     private static long namedAt(Subject subject, String prop, int before) {
         ClassPlan plan = subject.plan();
-        if (names(plan.settings().note() + " " + plan.settings().theme().open(), prop)) return 0;
+        if (PropsTold.atTheStart(plan, prop)) return 0;
         Set<NodeId> looked = new HashSet<>();
         for (int i = 0; i <= before; i++) {
             Moment moment = subject.moment(i);
@@ -86,8 +88,7 @@ public final class PropFetch implements Check {
     }
 
     private static boolean names(String text, String prop) {
-        String folded = " " + Words.fold(text) + " ";
-        return folded.contains(" " + prop + " ") || folded.contains(" " + prop + "s ");
+        return PropsTold.names(text, prop);
     }
 
     @Override

@@ -31,6 +31,9 @@ public final class ShortCue {
             case PATTERN -> Words.count(Objects.requireNonNull(moment.breaths()), "cycle");
             case SHOWN -> "watch " + Millis.show(moment.workMs());
             case OWN_PACE -> "own pace, about " + Millis.show(moment.workMs());
+            case REST -> "rest " + Millis.show(moment.workMs());
+            case DEMONSTRATION -> "watch " + Millis.show(moment.workMs());
+            case TALK -> "talk " + Millis.show(moment.workMs());
             case OPEN -> Millis.show(moment.workMs()) + " open";
             case PAUSE -> "rest " + Millis.show(moment.workMs());
         };

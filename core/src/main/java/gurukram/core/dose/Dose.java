@@ -7,6 +7,7 @@ import gurukram.core.text.Limit;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Words;
 import gurukram.core.time.Breath;
+import org.jspecify.annotations.Nullable;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -47,6 +48,8 @@ public sealed interface Dose
     Limit SETS = new Limit("Sets", 1, 20);
     Limit REST = new Limit("Seconds between sets", 0, 600);
     Limit REP_MILLIS = new Limit("Milliseconds a repetition", 500, 60_000);
+    Limit MOVE_COUNTS = new Limit("Counts of a movement", 2, 60);
+    Limit TURNS = new Limit("Turns", 1, 10);
     Limit COUNTS = new Limit("Counts", 1, 1_000);
     Limit PHASE = new Limit("Counts of a phase", 0, 60);
     Limit CYCLES = new Limit("Cycles", 1, 200);
@@ -112,17 +115,24 @@ public sealed interface Dose
      *
      * @param breaths the phases, a half-breath each
      * @param continued the breath before it goes on, so that two of a kind in a row do not clash
+     * @param counts how many spoken counts it takes in all; null for the pace of the flow
      */
-    record Movement(List<Breath> breaths, boolean continued) implements Dose {
+    record Movement(
+            List<Breath> breaths, boolean continued, @Nullable Integer counts) implements Dose {
         public Movement {
             breaths = breaths == null ? List.of() : List.copyOf(breaths);
             if (breaths.isEmpty() || breaths.size() > MOST_HALF_BREATHS) {
                 throw new Refused("One position has 1 to " + MOST_HALF_BREATHS + " half-breaths.");
             }
+            if (counts != null) MOVE_COUNTS.check(counts);
+        }
+
+        public Movement(List<Breath> breaths, boolean continued) {
+            this(breaths, continued, null);
         }
 
         public Movement(Breath breath) {
-            this(List.of(breath), false);
+            this(List.of(breath), false, null);
         }
 
         /** The half-breath it begins on. */
@@ -138,7 +148,7 @@ public sealed interface Dose
         @Override
         public String toString() {
             String all = breaths.stream().map(Breath::word).collect(Collectors.joining(" then "));
-            return continued ? all + " continued" : all;
+            return (continued ? all + " continued" : all) + (counts == null ? "" : ", in " + Words.count(counts, "count"));
         }
     }
 
@@ -147,6 +157,7 @@ public sealed interface Dose
         public Entered {
             if (entry == null || hold == null)
                 throw new Refused("A hold that is entered has its half-breath and its breaths.");
+            if (entry.counts() != null) throw new Refused("A hold is entered on a half-breath, without counts.");
         }
 
         @Override

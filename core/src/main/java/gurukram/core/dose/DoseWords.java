@@ -62,7 +62,10 @@ public final class DoseWords {
     private @Nullable Integer repBreaths;
     private @Nullable String shown;
     private @Nullable Boolean shownOnTop;
+    private boolean shownASide;
     private @Nullable Integer shownMillis;
+    private @Nullable String turns;
+    private @Nullable String moveCounts;
     private @Nullable Span attempts;
     private @Nullable String attemptEach;
     private @Nullable Span ownPace;
@@ -80,6 +83,7 @@ public final class DoseWords {
     private static List<Phrase> phrases() {
         String ownPace = "(?:at )?(?:your |their )?own pace,? *(?:about |for |~)*";
         String each = " *(?:each|a rep|per rep)";
+        String aSide = "( (?:a|each|per|on each|on both) sides?)";
         List<Phrase> p = new ArrayList<>();
         phrase(p, "(?:at|say) *(\\d+)(?: *[x×] *(\\d+))?", (w, m) -> w.chosen = Span.of(m));
         phrase(p, "(?:with )?rest(?: of)? *" + WHOLE + " *" + SECOND + "?", (w, m) -> w.rest = m.group(1));
@@ -90,10 +94,13 @@ public final class DoseWords {
                 (w, m) -> w.shownMillis = millis(m.group(1)));
         phrase(p, DECIMAL + " *" + SECOND + each, (w, m) -> w.repMillis = millis(m.group(1)));
         phrase(p, "(\\d+) *(?:b|br|breaths?)" + each, (w, m) -> w.repBreaths = Dose.REP_BREATHS.parse(m.group(1)));
-        phrase(p, "(\\d+) *(?:shown|taught)(?: reps?)?,? *(inside|on top)(?: of it)?", (w, m) -> {
+        phrase(p, "(\\d+) *(?:shown|taught)(?: reps?)?,? *(inside|on top)(?: of it)?" + aSide + "?", (w, m) -> {
             w.shown = m.group(1);
             w.shownOnTop = m.group(2).equalsIgnoreCase("on top");
+            w.shownASide = m.group(3) != null;
         });
+        phrase(p, "in (\\d+) (?:turns?|groups?)", (w, m) -> w.turns = m.group(1));
+        phrase(p, "in (?:halves|two halves)|half (?:of )?the room at a time", (w, m) -> w.turns = "2");
         amount(
                 p,
                 SPAN + " *(?:attempts?|tries|try)(?: of)? *(\\d+ *(?:b|br|breaths?|counts?|s|secs?|seconds?))",
@@ -107,6 +114,15 @@ public final class DoseWords {
         phrase(p, "(?:with )?no empty holds?", (w, m) -> w.holds = Dose.Pattern.Holds.NO_EMPTY);
         phrase(p, "(?:with )?no (?:holds?|retentions?)", (w, m) -> w.holds = Dose.Pattern.Holds.NONE);
         amount(p, STAGE + "(?:-\\d+|(?: *(?:\\+|then|,) *" + STAGE + ")*)", (w, m) -> w.pattern = m.group());
+        amount(
+                p,
+                "(" + MOVE + "(?:,? *(?:then|and|\\+) *" + MOVE
+                        + ")*)( continued)?,? *(?:(?:in|over|for|on)(?: a count of)? )?(\\d{1,3}) *counts?",
+                (w, m) -> {
+                    w.movement = halfBreaths(m.group(1));
+                    w.continued = m.group(2) != null;
+                    w.moveCounts = m.group(3);
+                });
         amount(p, SPAN + " *counts?", (w, m) -> w.counts = Span.of(m));
         amount(p, CLOCK, (w, m) -> w.heldSeconds = clock(m));
         amount(p, "(?:for |about |for about |~ *)?" + SPAN + " *" + SECOND, (w, m) -> w.held = Span.of(m));
@@ -192,7 +208,12 @@ public final class DoseWords {
             Dose.Movement way = new Dose.Movement(Objects.requireNonNull(movement), continued);
             return Optional.of(new Dose.Entered(way, new Dose.Breaths(Dose.BREATHS.parse(entered))));
         }
-        if (movement != null) return Optional.of(new Dose.Movement(movement, continued));
+        if (turns != null && attempts == null)
+            throw new Refused("Turns go with attempts, as in “1 attempt of 5 breaths, in 2 turns”.");
+        if (movement != null) {
+            Integer counts = moveCounts == null ? null : Dose.MOVE_COUNTS.parse(moveCounts);
+            return Optional.of(new Dose.Movement(movement, continued, counts));
+        }
         if (pattern != null) return Optional.of(patternDose());
         if (canBeRange()) return Optional.of(numbered());
         if (holds != null) throw new Refused("Holds belong to a breathing pattern, as in “4-4-4-4 x 3, no holds”.");
@@ -241,7 +262,11 @@ public final class DoseWords {
         if (attempts != null) {
             int between = rest == null ? 0 : Dose.REST.parse(rest);
             return new Attempts(
-                    Dose.ATTEMPTS.parse(amount), DoseText.parse(Objects.requireNonNull(attemptEach)), between);
+                    Dose.ATTEMPTS.parse(amount),
+                    DoseText.parse(Objects.requireNonNull(attemptEach)),
+                    between,
+                    turns == null ? 1 : Dose.TURNS.parse(turns),
+                    null);
         }
         return new Dose.Counts(Dose.COUNTS.parse(amount));
     }
@@ -293,7 +318,7 @@ public final class DoseWords {
         int between = rest == null ? 0 : Dose.REST.parse(rest);
         Reps.Shown first = null;
         if (shown != null)
-            first = new Reps.Shown(Dose.SHOWN.parse(shown), Boolean.TRUE.equals(shownOnTop), shownMillis);
+            first = new Reps.Shown(Dose.SHOWN.parse(shown), Boolean.TRUE.equals(shownOnTop), shownMillis, shownASide);
         if (shown == null && shownMillis != null) {
             throw new Refused("How many are shown? As in “1 shown on top, 10 s a shown rep”.");
         }

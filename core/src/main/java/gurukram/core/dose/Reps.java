@@ -1,5 +1,6 @@
 package gurukram.core.dose;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
@@ -27,8 +28,17 @@ public record Reps(
      *
      * @param onTop whether they come on top of the number, or are the first of it and take no time of their own
      * @param millis length of one on top, ms; null takes the usual
+     * @param aSide whether so many are shown on each side; otherwise on the first only
      */
-    public record Shown(int reps, boolean onTop, @Nullable Integer millis) {
+    public record Shown(
+            int reps,
+            boolean onTop,
+            @Nullable Integer millis,
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean aSide) {
+        public Shown(int reps, boolean onTop, @Nullable Integer millis) {
+            this(reps, onTop, millis, false);
+        }
+
         public Shown {
             SHOWN.check(reps);
             if (millis != null) REP_MILLIS.check(millis);
@@ -40,7 +50,7 @@ public record Reps(
         @Override
         public String toString() {
             String each = millis == null ? "" : ", " + Millis.seconds(millis) + " s a shown rep";
-            return reps + (onTop ? " shown on top" : " shown inside") + each;
+            return reps + (onTop ? " shown on top" : " shown inside") + (aSide ? " a side" : "") + each;
         }
     }
 

@@ -70,7 +70,7 @@ final class Amounts {
         if (kind instanceof Dose.Counts) return new Dose.Counts(n);
         if (kind instanceof Dose.Open open) return open.withSeconds(n);
         if (kind instanceof Dose.OwnPace) return new Dose.OwnPace(n);
-        if (kind instanceof Attempts tries) return new Attempts(n, tries.each(), tries.restSeconds());
+        if (kind instanceof Attempts tries) return tries.withAttempts(n);
         Dose.Pattern pattern = (Dose.Pattern) kind;
         Dose.Pattern.Stage s = pattern.stages().get(0);
         return new Dose.Pattern(

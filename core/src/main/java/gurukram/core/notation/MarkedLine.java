@@ -51,7 +51,7 @@ final class MarkedLine {
             about.value = changed.get();
             return step.id();
         }
-        Optional<Layer> layer = doubly ? Optional.empty() : layers.read(line, plan.context());
+        Optional<Layer> layer = layers.read(line, plan.context());
         Sketch added = about.add(layer.orElseThrow(() -> unknown(line, "the step above")));
         try {
             about.whole();
@@ -59,7 +59,7 @@ final class MarkedLine {
             about.children.remove(added);
             throw e;
         }
-        plan.inserted(added.children.isEmpty() ? null : added.children.get(0));
+        if (!doubly) plan.inserted(added.children.isEmpty() ? null : added.children.get(0));
         return added.value.id();
     }
 

@@ -109,6 +109,7 @@ public final class NotationWriter {
         Step inserted = layer.inserted();
         if (inserted == null) return;
         for (String words : MarkWords.write(inserted)) line(out, indent, "-- " + words);
+        for (Layer own : inserted.layers()) line(out, indent, "-- " + layers.write(own));
     }
 
     private static void marked(StringBuilder out, String indent, List<String> lines) {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gurukram.core.dose.Dose;
+import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.Required;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.text.Refused;
@@ -28,19 +29,29 @@ public record Layer(NodeId id, When when, Edit edit) implements Node {
     })
     public sealed interface Edit {}
 
-    /** Replaces or re-doses: what is null stays as it is. */
+    /**
+     * Replaces or re-doses: what is null stays as it is.
+     *
+     * @param with what is different about the pose then; null leaves that as it is
+     */
     public record Become(
             @Nullable String pose,
             @Nullable SideRule sides,
-            @Nullable Dose dose) implements Edit {
+            @Nullable Dose dose,
+            @Nullable List<String> with) implements Edit {
         public Become {
-            if (pose == null && sides == null && dose == null) throw new Refused("This layer changes nothing.");
+            if (with != null) with = with.isEmpty() ? null : Manner.USUAL.with(with).with();
+            if (pose == null && sides == null && dose == null && with == null) throw new Refused("This layer changes nothing.");
+        }
+
+        public Become(@Nullable String pose, @Nullable SideRule sides, @Nullable Dose dose) {
+            this(pose, sides, dose, null);
         }
     }
 
     public record Omit() implements Edit {}
 
-    /** The inserted step has no layers of its own. */
+    /** The layers of the inserted step change it or leave it out; they put nothing in. */
     public record Before(Step step) implements Edit {
         public Before {
             bare(step);
@@ -64,7 +75,8 @@ public record Layer(NodeId id, When when, Edit edit) implements Node {
 
     private static void bare(Step step) {
         Required.of(step, "the step a layer puts in");
-        if (!step.layers().isEmpty()) throw new Refused("A step put in by a layer has no layers of its own.");
+        if (step.layers().stream().anyMatch(layer -> layer.inserted() != null))
+            throw new Refused("A step that a layer puts in can be another or left out at times; it puts no step in itself.");
     }
 
     /** The step it puts in; null when it puts in none. */

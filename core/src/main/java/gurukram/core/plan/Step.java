@@ -3,6 +3,7 @@ package gurukram.core.plan;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
+import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Required;
 import gurukram.core.plan.settings.SideRule;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param dose the base line
  * @param props what each person needs for it
  * @param layers what is different at some levels, in some rounds or passes
+ * @param manner how the pose is done where that is not the usual
  */
 public record Step(
         NodeId id,
@@ -34,7 +36,8 @@ public record Step(
         Texts texts,
         Marks marks,
         List<Prop> props,
-        List<Layer> layers)
+        List<Layer> layers,
+        Manner manner)
         implements Item {
     public static final int MOST_PROPS = 10;
 
@@ -47,9 +50,11 @@ public record Step(
         marks = marks == null ? Marks.NONE : marks;
         props = props == null ? List.of() : List.copyOf(props);
         layers = layers == null ? List.of() : List.copyOf(layers);
+        manner = manner == null ? Manner.USUAL : manner;
         if (props.size() > MOST_PROPS) throw new Refused("A step has at most " + MOST_PROPS + " kinds of props.");
         if (pose == null && !(dose.at(Dose.Reading.LOW) instanceof Dose.Open)) throw onlyOpen();
         if (pose == null) layers.forEach(Step::checkWithoutPose);
+        if (pose == null && manner.needsPose()) throw onlyPose();
         if (timing.pace() != null && !moves(dose)) throw noPace(timing.pace());
     }
 
@@ -70,12 +75,16 @@ public record Step(
         if (become.pose() == null && !open) throw onlyOpen();
     }
 
+    private static Refused onlyPose() {
+        return new Refused("Stages, ways and what is different about a pose need a pose.");
+    }
+
     private static Refused onlyOpen() {
         return new Refused("Only open time can stand without a pose.");
     }
 
     public static Step of(NodeId id, @Nullable String pose, SideRule sides, Dose dose) {
-        return new Step(id, pose, sides, dose, Timing.USUAL, Texts.NONE, Marks.NONE, List.of(), List.of());
+        return new Step(id, pose, sides, dose, Timing.USUAL, Texts.NONE, Marks.NONE, List.of(), List.of(), Manner.USUAL);
     }
 
     /** The dose at a level outside rounds: the last layer that gives one there, else the base line's. */
@@ -128,8 +137,8 @@ public record Step(
             }
             before = layer;
             Layer.Become become = (Layer.Become) layer.edit();
-            if (become.pose() != null || become.sides() != null) {
-                changed.add(new Layer(layer.id(), layer.when(), new Layer.Become(become.pose(), become.sides(), null)));
+            if (become.pose() != null || become.sides() != null || become.with() != null) {
+                changed.add(new Layer(layer.id(), layer.when(), new Layer.Become(become.pose(), become.sides(), null, become.with())));
             }
         }
         if (other != null && !other.equals(dose)) {
@@ -155,9 +164,9 @@ public record Step(
             Layer.Become become = (Layer.Become) layer.edit();
             String next = done ? null : wanted;
             done = true;
-            boolean changesNothing = next == null && become.sides() == null && become.dose() == null;
+            boolean changesNothing = next == null && become.sides() == null && become.dose() == null && become.with() == null;
             if (changesNothing) continue;
-            changed.add(new Layer(layer.id(), layer.when(), new Layer.Become(next, become.sides(), become.dose())));
+            changed.add(new Layer(layer.id(), layer.when(), new Layer.Become(next, become.sides(), become.dose(), become.with())));
         }
         if (!done) changed.add(new Layer(layerId(level, "pose"), When.at(level), new Layer.Become(wanted, null, null)));
         return withLayers(changed);
@@ -174,36 +183,41 @@ public record Step(
     }
 
     public Step withPose(String other) {
-        return new Step(id, other, sides, dose, timing, texts, marks, props, layers);
+        return new Step(id, other, sides, dose, timing, texts, marks, props, layers, manner);
     }
 
     public Step withSides(SideRule other) {
-        return new Step(id, pose, other, dose, timing, texts, marks, props, layers);
+        Manner kept = other.isSided() ? manner : manner.withSideNames("");
+        return new Step(id, pose, other, dose, timing, texts, marks, props, layers, kept);
     }
 
     public Step withDose(Dose other) {
         Timing kept = moves(other) ? timing : timing.withPace(null);
-        return new Step(id, pose, sides, other, kept, texts, marks, props, layers);
+        return new Step(id, pose, sides, other, kept, texts, marks, props, layers, manner);
     }
 
     public Step with(Timing other) {
-        return new Step(id, pose, sides, dose, other, texts, marks, props, layers);
+        return new Step(id, pose, sides, dose, other, texts, marks, props, layers, manner);
     }
 
     public Step with(Texts other) {
-        return new Step(id, pose, sides, dose, timing, other, marks, props, layers);
+        return new Step(id, pose, sides, dose, timing, other, marks, props, layers, manner);
     }
 
     public Step with(Marks other) {
-        return new Step(id, pose, sides, dose, timing, texts, other, props, layers);
+        return new Step(id, pose, sides, dose, timing, texts, other, props, layers, manner);
+    }
+
+    public Step with(Manner other) {
+        return new Step(id, pose, sides, dose, timing, texts, marks, props, layers, other);
     }
 
     public Step withProps(List<Prop> others) {
-        return new Step(id, pose, sides, dose, timing, texts, marks, others, layers);
+        return new Step(id, pose, sides, dose, timing, texts, marks, others, layers, manner);
     }
 
     public Step withLayers(List<Layer> others) {
-        return new Step(id, pose, sides, dose, timing, texts, marks, props, others);
+        return new Step(id, pose, sides, dose, timing, texts, marks, props, others, manner);
     }
 
     @JsonIgnore
@@ -218,7 +232,7 @@ public record Step(
     /** The same step under another name. */
     @Override
     public Step named(NodeId other) {
-        return new Step(other, pose, sides, dose, timing, texts, marks, props, layers);
+        return new Step(other, pose, sides, dose, timing, texts, marks, props, layers, manner);
     }
 
     public Step withPace(@Nullable TypedPace typed) {

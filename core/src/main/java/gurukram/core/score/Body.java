@@ -2,9 +2,18 @@ package gurukram.core.score;
 
 import gurukram.core.body.Base;
 import gurukram.core.body.Side;
+import gurukram.core.plan.Prop;
+import gurukram.core.plan.PropsTold;
+import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Cueing;
+import gurukram.core.plan.settings.Way;
+import gurukram.core.pose.Modifiers;
+import gurukram.core.pose.Modifiers.Modifier;
+import gurukram.core.pose.Ways;
 import gurukram.core.pose.Pose;
+import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +25,8 @@ final class Body {
     private final Set<Transitions.Leg> legsGone = new HashSet<>();
     private final Set<String> met = new HashSet<>();
     private final Set<SideMet> sides = new HashSet<>();
+    private final Set<String> fetched = new HashSet<>();
+    private List<String> bound = List.of();
     private @Nullable Base base;
     private @Nullable Pose pose;
     private @Nullable Side side;
@@ -50,6 +61,50 @@ final class Body {
         if (isIn(other, otherSide)) return kind == Moment.Kind.HOLD ? pace.sameAgain() : 0;
         if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), way);
         return pace.settingUp(other.complexity(), !met.contains(other.id()), way);
+    }
+
+    /** Getting those who waited into a pose that the room has met, ms. */
+    long settingUpAgain(Pose other, Cueing way) {
+        if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), way);
+        return pace.settingUp(other.complexity(), false, way);
+    }
+
+    /** What a named way takes, ms; null where none is named or it does not lead from here to there. */
+    @Nullable
+    Long goBy(@Nullable Way way, Pose other) {
+        if (way == null || base == null) return null;
+        Long usual = Ways.shipped().named(way.name()).orElseThrow().millis(base, other.base());
+        if (way.millis() == null) return usual;
+        return usual == null && base == other.base() ? null : Long.valueOf(way.millis());
+    }
+
+    /** Which of these props have not been used yet, a wall aside; marks them as used. */
+    List<String> fetches(List<Prop> props) {
+        return props.stream()
+                .map(Prop::name)
+                .filter(name -> !name.equals(PropsTold.WALL) && fetched.add(name))
+                .toList();
+    }
+
+    /**
+     * What is different about a pose here: what the step says, and a bind from the pose before that is not let go. A bind is let
+     * go where arms or another bind are said, in a pose it does not fit, and when the side changes (ours).
+     */
+    List<String> with(Step step, Pose other, @Nullable Side otherSide) {
+        Modifiers list = Modifiers.shipped();
+        List<String> own = step.manner().with();
+        List<String> all = new ArrayList<>(own);
+        for (String carried : bound) {
+            Modifier bind = list.named(carried).orElseThrow();
+            boolean kept = bind.fits().contains(other.base())
+                    && Objects.equals(side, otherSide)
+                    && own.stream().noneMatch(said -> list.exclude(said, carried));
+            if (kept) all.add(carried);
+        }
+        bound = all.stream()
+                .filter(name -> list.named(name).orElseThrow().isCarried())
+                .toList();
+        return List.copyOf(all);
     }
 
     /**

@@ -59,17 +59,25 @@ final class Layered {
             Layer.Edit edit = layer.edit();
             if (edit instanceof Layer.Omit) step = null;
             else if (edit instanceof Layer.Become become) step = become(step, become);
-            else if (edit instanceof Layer.Before put) before.add(put.step());
-            else if (edit instanceof Layer.After put) after.add(put.step());
+            else if (edit instanceof Layer.Before put) put(put.step(), holds, before);
+            else if (edit instanceof Layer.After put) put(put.step(), holds, after);
         }
+    }
+
+    private void put(Step inserted, Predicate<When> holds, List<Step> into) {
+        Layered layered = new Layered(inserted, catalogue);
+        layered.lay(inserted.layers(), holds);
+        if (layered.step != null) into.add(layered.step);
     }
 
     private Step become(Step from, Layer.Become become) {
         Step now = from;
         if (become.dose() != null) now = now.withDose(become.dose());
         if (become.sides() != null) now = now.withSides(become.sides());
-        if (become.pose() == null) return now;
+        if (become.with() != null) now = now.with(now.manner().with(become.with()));
+        if (become.pose() == null || become.pose().equals(now.pose())) return now;
         now = now.withPose(become.pose());
+        if (!now.manner().sideNames().isEmpty()) now = now.with(now.manner().withSideNames(""));
         boolean symmetric = catalogue.pose(become.pose()).sides() == SideBehaviour.SYMMETRIC;
         return symmetric && now.sides().isSided() ? now.withSides(new SideRule.None()) : now;
     }

@@ -13,6 +13,7 @@ import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
@@ -67,7 +68,9 @@ public final class LevelLine {
     private static List<Step> beside(Step step, Predicate<When> taken, PoseCatalogue catalogue) {
         List<Layer> kept = new ArrayList<>();
         List<Layer> always = new ArrayList<>();
-        for (Layer layer : step.layers()) {
+        for (Layer written : step.layers()) {
+            Layer layer = withInserted(written, inserted -> beside(inserted, taken, catalogue));
+            if (layer == null) continue;
             When clock = layer.when().onTheClock();
             if (layer.when().isBeside() && !taken.test(layer.when())) continue;
             if (clock.equals(When.ALWAYS)) always.add(layer);
@@ -117,13 +120,27 @@ public final class LevelLine {
         if (step.layers().isEmpty()) return List.of(step);
         List<Layer> always = new ArrayList<>();
         List<Layer> byRound = new ArrayList<>();
-        for (Layer layer : step.layers()) {
-            if (!layer.when().holdsAt(level)) continue;
+        for (Layer written : step.layers()) {
+            Layer layer = withInserted(written, this::steps);
+            if (layer == null || !layer.when().holdsAt(level)) continue;
             if (layer.when().needsFlow()) byRound.add(new Layer(layer.id(), forAll(layer.when()), layer.edit()));
             else always.add(layer);
         }
         return Layered.atLevel(step.withLayers(always), level, catalogue).stream()
                 .map(done -> done.id().equals(step.id()) ? done.withLayers(byRound) : done)
                 .toList();
+    }
+
+    /** The layer with the step it puts in as it is done here; null when that step is left out. */
+    private static @Nullable Layer withInserted(Layer layer, Function<Step, List<Step>> done) {
+        Step inserted = layer.inserted();
+        if (inserted == null || inserted.layers().isEmpty()) return layer;
+        List<Step> here = done.apply(inserted);
+        if (here.isEmpty()) return null;
+        boolean before = layer.edit() instanceof Layer.Before;
+        return new Layer(
+                layer.id(),
+                layer.when(),
+                before ? new Layer.Before(here.get(0)) : new Layer.After(here.get(0)));
     }
 }

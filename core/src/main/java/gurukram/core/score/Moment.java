@@ -26,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param typed whether its work was typed in seconds, so that the pace has no say in it
  * @param settingUpTyped whether getting into it was typed
  * @param openEnd whether it may go on as long as people like
+ * @param how stages, turns, binds, ways and props
  */
 public record Moment(
         NodeId node,
@@ -53,7 +54,8 @@ public record Moment(
         @Nullable Integer holds,
         boolean typed,
         boolean settingUpTyped,
-        boolean openEnd) {
+        boolean openEnd,
+        How how) {
 
     public enum Kind {
         HOLD,
@@ -68,7 +70,13 @@ public record Moment(
         /** repetitions shown on top of the number */
         SHOWN,
         /** as long as each person needs, with its estimate */
-        OWN_PACE
+        OWN_PACE,
+        /** time in a pose or without one that the teacher calls rest */
+        REST,
+        /** the teacher shows, people watch */
+        DEMONSTRATION,
+        /** the teacher talks, people listen */
+        TALK
     }
 
     public long lengthMs() {

@@ -13,6 +13,7 @@ import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment.Kind;
 import gurukram.core.time.Breath;
+import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -74,6 +75,23 @@ final class MomentDraft {
     boolean typed;
     boolean settingUpTyped;
     boolean openEnd;
+
+    @Nullable
+    Integer stage;
+
+    @Nullable
+    Integer turn;
+
+    List<String> with = List.of();
+
+    @Nullable
+    String way;
+
+    long fetching;
+    /** Other people get into the pose: those who waited. */
+    boolean newTurn;
+    /** A later stage of the pose: the setting up that was typed is over. */
+    boolean newForm;
     /** In the pose already, whatever its side: no setting up, no transition. */
     boolean settledIn;
 
@@ -83,6 +101,11 @@ final class MomentDraft {
         this.side = side;
         this.where = where;
         this.kind = kind;
+    }
+
+    How how() {
+        boolean usual = stage == null && turn == null && with.isEmpty() && way == null && fetching == 0;
+        return usual ? How.USUAL : new How(stage, turn, with, way, fetching);
     }
 
     /** The side of the twist: as the step says, else as the pose usually does; null where there is none. */

@@ -27,6 +27,7 @@ import java.util.Objects;
  * @param shownRep one repetition shown on top of the number
  * @param sameAgain getting people into a new hold of the pose they are in
  * @param lungeChange changing sides from lunge to lunge outside a flow
+ * @param propFetched fetching props the first time they are used, {@code propReady} where they lie ready or were told before
  */
 public record Pace(
         long firstHalfBreath,
@@ -44,14 +45,16 @@ public record Pace(
         long learnPosition,
         long shownRep,
         long sameAgain,
-        long lungeChange) {
+        long lungeChange,
+        long propFetched,
+        long propReady) {
 
     /** Setting up for the first side and for the second (also when a hold is repeated on a side). */
     public record SettingUp(long first, long second) {}
 
     public record CueingFactors(BigDecimal settingUp, BigDecimal halfBreath) {}
 
-    /** The defaults: measured on real classes, except {@code lungeChange} and the use of the second side's figure for repeats, which are our choice. */
+    /** The defaults: measured on real classes, except {@code lungeChange}, fetching props, and the use of the second side's figure for repeats, which are our choice. */
     public static Pace defaults() {
         Map<Complexity, SettingUp> settingUp = new EnumMap<>(Complexity.class);
         settingUp.put(Complexity.SIMPLE, new SettingUp(8_000, 5_000));
@@ -77,7 +80,9 @@ public record Pace(
                 15_000,
                 8_000,
                 5_000,
-                10_000);
+                10_000,
+                15_000,
+                5_000);
     }
 
     /** The same pace with the way of cueing left out of account (a factor of 1). */
@@ -100,7 +105,9 @@ public record Pace(
                 learnPosition,
                 shownRep,
                 sameAgain,
-                lungeChange);
+                lungeChange,
+                propFetched,
+                propReady);
     }
 
     public long holdBreath(Hold hold) {
@@ -149,7 +156,9 @@ public record Pace(
                 learnPosition,
                 shownRep,
                 sameAgain,
-                lungeChange);
+                lungeChange,
+                propFetched,
+                propReady);
     }
 
     /** One breath of movement, ms: that of its pass in a flow, else of a first or second side met once. */

@@ -7,6 +7,7 @@ import gurukram.core.dose.Reps;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Stage;
 import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Pose;
@@ -23,7 +24,8 @@ import org.jspecify.annotations.Nullable;
  *
  * <p>Ours, where the rules are silent: a typed pace also holds in learn rounds; in a flow with a typed pace a hold keeps its
  * own dose; side-to-side repetitions are set up once and each set begins on the start side; repetitions shown on top stand
- * before the first set, on the first side only, and count for no side.
+ * before the first set, on the first side only unless they are shown a side, and count for no side; each turn of attempts is
+ * set up anew, with the figure of a pose met before.
  */
 final class StepWork {
     private final Pace pace;
@@ -45,6 +47,7 @@ final class StepWork {
 
     void unfold(SideRule.Visit visit, boolean first, Breath before) {
         Side side = visit.side();
+        stages(visit);
         if (dose instanceof Reps reps) reps(reps, visit, first);
         else if (dose instanceof Attempts attempts) attempts(attempts, visit);
         else if (dose instanceof Dose.Pattern pattern) pattern(pattern, side);
@@ -54,7 +57,22 @@ final class StepWork {
             MomentDraft hold = simple(entered.hold(), visit);
             hold.settledIn = true;
             out.accept(hold);
-        } else out.accept(simple(dose, visit));
+        } else {
+            MomentDraft whole = simple(dose, visit);
+            whole.newForm = !step.manner().stages().isEmpty();
+            out.accept(whole);
+        }
+    }
+
+    /** What is held before the whole pose, on each side; the first is got into like the pose, the next like another form of it. */
+    private void stages(SideRule.Visit visit) {
+        int n = 0;
+        for (Stage stage : step.manner().stages()) {
+            MomentDraft held = simple(stage.dose(), visit);
+            held.stage = ++n;
+            held.newForm = n > 1;
+            out.accept(held);
+        }
     }
 
     private MomentDraft draft(Kind kind, @Nullable Side side) {
@@ -118,7 +136,8 @@ final class StepWork {
             draft.breath = breath;
             draft.typed = typed != null;
             draft.settledIn = i > 0;
-            if (learn) draft.work = share(pace.learnPosition(), i, n);
+            if (movement.counts() != null) draft.work = share(movement.counts() * countMillis(), i, n);
+            else if (learn) draft.work = share(pace.learnPosition(), i, n);
             else if (typed != null) draft.work = typed(typed, breath, i, n);
             else draft.work = halfBreath(pace.breathAt(where, secondSide), breath);
             out.accept(draft);
@@ -174,7 +193,8 @@ final class StepWork {
     }
 
     private void reps(Reps reps, SideRule.Visit visit, boolean first) {
-        if (first && reps.shown() != null && reps.shown().onTop()) shown(reps.shown(), visit.side());
+        Reps.Shown show = reps.shown();
+        if (show != null && show.onTop() && (first || show.aSide())) shown(show, visit.side());
         if (step.sides() instanceof SideRule.Alternating rule) {
             if (first) alternating(reps, rule);
             return;
@@ -228,13 +248,17 @@ final class StepWork {
     }
 
     private void attempts(Attempts attempts, SideRule.Visit visit) {
-        for (int n = 1; n <= attempts.attempts(); n++) {
-            MomentDraft attempt = simple(attempts.each(), visit);
-            attempt.kind = Kind.ATTEMPT;
-            attempt.set = n;
-            attempt.settledIn = n > 1;
-            out.accept(attempt);
-            if (n < attempts.attempts()) rest(attempts.restSeconds(), visit.side(), n);
+        for (int turn = 1; turn <= attempts.turns(); turn++) {
+            for (int n = 1; n <= attempts.attempts(); n++) {
+                MomentDraft attempt = simple(attempts.each(), visit);
+                attempt.kind = Kind.ATTEMPT;
+                attempt.set = n;
+                attempt.settledIn = n > 1;
+                attempt.newTurn = n == 1 && turn > 1;
+                if (attempts.turns() > 1) attempt.turn = turn;
+                out.accept(attempt);
+                if (n < attempts.attempts()) rest(attempts.restSeconds(), visit.side(), n);
+            }
         }
     }
 

@@ -23,7 +23,7 @@ public record TimeUse(Map<Part, Long> ms) {
         REPETITIONS("in repetitions"),
         BREATHING("in breathing patterns"),
         OPEN("in open time"),
-        TALK("in talk"),
+        TALK("in talk and showing"),
         REST("in the final rest"),
         PAUSES("resting between"),
         SETTING_UP("getting into poses"),
@@ -62,7 +62,8 @@ public record TimeUse(Map<Part, Long> ms) {
     private static Part part(Moment moment, SectionRole role) {
         if (!role.isPractice()) return Part.TALK;
         if (role == SectionRole.REST) return Part.REST;
-        if (moment.kind() == Kind.PAUSE) return Part.PAUSES;
+        if (moment.kind() == Kind.PAUSE || moment.kind() == Kind.REST) return Part.PAUSES;
+        if (moment.kind() == Kind.TALK || moment.kind() == Kind.DEMONSTRATION) return Part.TALK;
         if (moment.flow() != null) return Part.FLOWS;
         return switch (moment.kind()) {
             case REPS, SHOWN -> Part.REPETITIONS;

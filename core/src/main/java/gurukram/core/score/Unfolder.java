@@ -7,6 +7,7 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
+import gurukram.core.plan.PropsTold;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.Cueing;
@@ -15,6 +16,7 @@ import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Timing;
 import gurukram.core.plan.settings.TypedPace;
+import gurukram.core.plan.settings.Use;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -116,12 +118,13 @@ public final class Unfolder {
     }
 
     private Score unfolded(ClassPlan plan, @Nullable Level level, Dose.Reading reading) {
-        Run run = new Run(plan.settings(), level, reading);
+        Run run = new Run(plan, level, reading);
         plan.sections().forEach(run::section);
         return Score.of(plan, run.moments);
     }
 
     private final class Run {
+        private final ClassPlan plan;
         private final ClassSettings settings;
         private final School classSchool;
         private final @Nullable Level level;
@@ -133,8 +136,9 @@ public final class Unfolder {
         private @Nullable NodeId flowOfLast;
         private Breath lastBreath = Breath.FREE;
 
-        Run(ClassSettings settings, @Nullable Level level, Dose.Reading reading) {
-            this.settings = settings;
+        Run(ClassPlan plan, @Nullable Level level, Dose.Reading reading) {
+            this.plan = plan;
+            this.settings = plan.settings();
             this.classSchool = settings.school().over(school);
             this.level = level;
             this.reading = reading;
@@ -222,7 +226,7 @@ public final class Unfolder {
             Where where = draft.where;
             moments.add(new Moment(
                     draft.step.id(),
-                    draft.kind,
+                    kindOf(draft),
                     now,
                     draft.transition,
                     draft.settingUp,
@@ -246,10 +250,22 @@ public final class Unfolder {
                     draft.holds,
                     draft.typed,
                     draft.settingUpTyped,
-                    draft.openEnd));
+                    draft.openEnd,
+                    draft.how()));
             now += draft.transition + draft.settingUp + draft.work;
             flowOfLast = where.flow() == null ? null : where.flow().id();
             if (draft.kind == Kind.MOVEMENT) lastBreath = draft.breath;
+        }
+
+        /** Rest, demonstration and talk are what they are called, whatever people are in. */
+        private static Kind kindOf(MomentDraft draft) {
+            Use use = draft.step.manner().use();
+            if (use == null || draft.kind == Kind.PAUSE) return draft.kind;
+            return switch (use) {
+                case REST -> Kind.REST;
+                case DEMONSTRATION -> Kind.DEMONSTRATION;
+                case TALK -> Kind.TALK;
+            };
         }
 
         /** Transition and setting up. Both were measured from the same first words, so a transition before setting up counts half. */
@@ -259,10 +275,26 @@ public final class Unfolder {
             boolean movement = draft.kind == Kind.MOVEMENT;
             boolean paceTyped = where.flow() != null && where.paceOf(draft.step) != null;
             settingUp(pose, draft);
-            long whole = body.goTo(pose, draft.side, where.flow() != null);
-            if (draft.settledIn || (sameFlow && (movement || paceTyped))) whole = 0;
-            draft.transition = draft.settingUp > 0 ? Millis.half(whole) : whole;
+            fetch(draft, paceTyped);
+            long usual = body.goTo(pose, draft.side, where.flow() != null);
+            Long named = draft.settledIn || draft.newTurn ? null : body.goBy(draft.step.manner().way(), pose);
+            if (named != null) draft.way = Objects.requireNonNull(draft.step.manner().way()).name();
+            long whole = named == null ? usual : named;
+            boolean typed = named != null && Objects.requireNonNull(draft.step.manner().way()).millis() != null;
+            if (draft.settledIn || (!typed && sameFlow && (movement || paceTyped))) whole = 0;
+            draft.transition = draft.settingUp > 0 && !typed ? Millis.half(whole) : whole;
+            draft.with = body.with(draft.step, pose, draft.side);
             body.arrive(pose, draft.side);
+        }
+
+        /** Props that are used the first time are fetched, all in one go (ours); what is typed as setting up holds it. */
+        private void fetch(MomentDraft draft, boolean paceTyped) {
+            if (draft.settledIn || draft.settingUpTyped || paceTyped || draft.step.props().isEmpty()) return;
+            List<String> fetched = body.fetches(draft.step.props());
+            if (fetched.isEmpty()) return;
+            boolean told = fetched.stream().allMatch(prop -> PropsTold.atTheStart(plan, prop));
+            draft.fetching = told ? pace.propReady() : pace.propFetched();
+            draft.settingUp += draft.fetching;
         }
 
         /**
@@ -272,7 +304,7 @@ public final class Unfolder {
         private void settingUp(Pose pose, MomentDraft draft) {
             Timing timing = draft.step.timing();
             if (draft.settledIn) return;
-            boolean typed = timing.settingUpMillis() != null;
+            boolean typed = timing.settingUpMillis() != null && !draft.newForm && !draft.newTurn;
             boolean movement = draft.kind == Kind.MOVEMENT;
             boolean explained = timing.cueing() == Cueing.EXPLAINED;
             if (movement && ((!typed && !explained) || body.hasDone(pose, draft.side))) return;
@@ -281,7 +313,9 @@ public final class Unfolder {
             draft.settingUpTyped = typed;
             if (typed) draft.settingUp = Objects.requireNonNull(timing.settingUpOf(second));
             else if (explained || draft.where.flow() == null || draft.where.paceOf(draft.step) == null)
-                draft.settingUp = body.settingUp(pose, draft.side, draft.kind, way);
+                draft.settingUp = draft.newTurn
+                        ? body.settingUpAgain(pose, way)
+                        : body.settingUp(pose, draft.side, draft.kind, way);
         }
     }
 }

@@ -129,7 +129,9 @@ class UnfolderTest {
                 15_000,
                 8_000,
                 5_000,
-                10_000);
+                10_000,
+                15_000,
+                5_000);
         assertThat(new Unfolder(Plans.CATALOGUE, quick)
                         .unfold(of(flow), Level.BEGINNER)
                         .moments())
@@ -154,7 +156,9 @@ class UnfolderTest {
                 15_000,
                 8_000,
                 5_000,
-                10_000);
+                10_000,
+                15_000,
+                5_000);
         Flow flow = Flow.of(
                 id(),
                 FlowSettings.of(1).with(Counting.NO_SIDES),

@@ -40,6 +40,7 @@ public final class HeaderLine {
             .on(
                     "(beginners?|intermediates?|advanced)(?: level| class)?",
                     (s, m) -> s.with(GuardWords.level(m.group(1))))
+            .on("props (?:lie |are )?ready|(?:lay|put) (?:the )?props ready", (s, m) -> s.withPropsReady(true))
             .on("mixed(?: room| level| levels)?", (s, m) -> s.withMixed(true))
             .on("(?:starts?|begins?)(?: at)? (\\d{1,2}[:.]\\d\\d)", (s, m) -> s.withStarts(clock(m.group(1))))
             .on(
@@ -154,6 +155,7 @@ public final class HeaderLine {
         about.add(s.style().word());
         about.add(s.level().name().toLowerCase(Locale.ROOT));
         if (s.mixed()) about.add("mixed room");
+        if (s.propsReady()) about.add("props ready");
         if (!s.starts().isEmpty()) about.add("starts " + s.starts());
         if (s.begins() == Side.LEFT) about.add("begins left");
         List<String> lines = new ArrayList<>(List.of(String.join(", ", about)));

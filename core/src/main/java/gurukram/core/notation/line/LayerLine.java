@@ -7,10 +7,12 @@ import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Span;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
@@ -71,7 +73,13 @@ public final class LayerLine {
         boolean lies = said.pose() != null && said.pose().base() == Base.SIDE_LYING;
         // people with a need lie on the left unless they are told otherwise; it is never judged
         SideRule sides = lies && said.sides() == null && when.isBeside() ? new SideRule.Only(Side.LEFT) : said.sides();
-        return new Layer.Become(said.pose() == null ? null : said.pose().id(), sides, said.dose());
+        Manner manner = said.manner();
+        if (!manner.equals(Manner.USUAL.with(manner.with())))
+            throw new Refused(Problem.of(
+                    "A way in, or what a side names, belongs to the step itself.",
+                    "A step that is there only then can say it: “round 2: then …”."));
+        List<String> with = manner.with().isEmpty() ? null : manner.with();
+        return new Layer.Become(said.pose() == null ? null : said.pose().id(), sides, said.dose(), with);
     }
 
     public String write(Layer layer) {
@@ -81,7 +89,7 @@ public final class LayerLine {
     private String write(Layer.Edit edit) {
         if (edit instanceof Layer.Before before) return "first " + steps.write(before.step());
         if (edit instanceof Layer.After after) return "then " + steps.write(after.step());
-        if (edit instanceof Layer.Become become) return steps.write(become.pose(), become.sides(), become.dose());
+        if (edit instanceof Layer.Become become) return steps.write(become);
         return "leave out";
     }
 }

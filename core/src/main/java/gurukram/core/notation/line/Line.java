@@ -8,6 +8,7 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
 import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.Rounds;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.text.Problem;
@@ -25,6 +26,7 @@ public sealed interface Line {
      * @param or the other of two equal choices; null when there is none
      * @param fromRound the first round of its flow it is done in; 1 for all
      * @param say what is said there; empty for the usual
+     * @param manner how the pose is done where that is not the usual
      * @param remark what was made of it where something else might have been meant; null where it is clear
      */
     record AddStep(
@@ -34,31 +36,36 @@ public sealed interface Line {
             @Nullable String or,
             int fromRound,
             String say,
-            @Nullable Problem remark)
+            @Nullable Problem remark,
+            Manner manner)
             implements Line {
         AddStep(@Nullable String pose, SideRule sides, Dose dose) {
-            this(pose, sides, dose, null, 1, "", null);
+            this(pose, sides, dose, null, 1, "", null, Manner.USUAL);
         }
 
         AddStep or(@Nullable String other) {
-            return new AddStep(pose, sides, dose, other, fromRound, say, remark);
+            return new AddStep(pose, sides, dose, other, fromRound, say, remark, manner);
         }
 
         AddStep from(int round) {
-            return new AddStep(pose, sides, dose, or, round, say, remark);
+            return new AddStep(pose, sides, dose, or, round, say, remark, manner);
         }
 
         AddStep saying(String words) {
-            return new AddStep(pose, sides, dose, or, fromRound, words, remark);
+            return new AddStep(pose, sides, dose, or, fromRound, words, remark, manner);
         }
 
         AddStep remarking(@Nullable Problem what) {
-            return new AddStep(pose, sides, dose, or, fromRound, say, what);
+            return new AddStep(pose, sides, dose, or, fromRound, say, what, manner);
+        }
+
+        AddStep with(Manner how) {
+            return new AddStep(pose, sides, dose, or, fromRound, say, remark, how);
         }
 
         /** @param ids names for the step and its layers */
         public Step step(Supplier<NodeId> ids) {
-            Step step = Step.of(ids.get(), pose, sides, dose);
+            Step step = Step.of(ids.get(), pose, sides, dose).with(manner);
             List<Layer> layers = new ArrayList<>();
             if (or != null) layers.add(new Layer(ids.get(), When.otherChoice(), new Layer.Become(or, null, null)));
             if (fromRound > 1) layers.add(new Layer(ids.get(), When.in(Rounds.of(1, fromRound - 1)), new Layer.Omit()));

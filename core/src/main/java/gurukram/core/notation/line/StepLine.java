@@ -1,14 +1,21 @@
 package gurukram.core.notation.line;
 
 import gurukram.core.body.Side;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Attempts;
 import gurukram.core.dose.DoseWords;
+import gurukram.core.dose.Range;
 import gurukram.core.dose.Reps;
+import gurukram.core.notation.words.MannerWords;
 import gurukram.core.notation.words.Parts;
 import gurukram.core.notation.words.SideWords;
+import gurukram.core.plan.Layer;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Use;
 import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -44,6 +51,9 @@ public final class StepLine {
     private static final Pattern OR = Pattern.compile("(?i)(.+?)\\s+or\\s+(.+)");
     private static final Pattern FRACTION =
             Pattern.compile("(?i)(?<![\\d.,])(\\d{1,3})([.,]\\d{1,3})(\\s*(?:breaths?|b|br|reps?|times|rounds?)\\b)");
+    private static final Pattern WAITING =
+            Pattern.compile("(?i)[,;]?\\s*(?:the )?(?:others? )?wait(?:ing|s)?(?: in)?:?\\s+([^,;]+?)\\s*$");
+    private static final Pattern SHOWN_A_SIDE = Pattern.compile("(?i)\\b(?:shown|taught)\\b[^,;]*\\bsides?$");
     private static final Pattern OPEN = Pattern.compile("(?i)(?:open|free)?\\s*(?:time)?");
     /** Gaps nobody types on purpose; they only cost time. */
     private static final Pattern LONG_GAP = Pattern.compile("([\\s,;])[\\s,;]{9,}");
@@ -55,7 +65,8 @@ public final class StepLine {
             @Nullable Dose dose,
             boolean openTime,
             SideWords sideWords,
-            @Nullable Pose or) {}
+            @Nullable Pose or,
+            Manner manner) {}
 
     private final PoseCatalogue catalogue;
 
@@ -77,16 +88,20 @@ public final class StepLine {
         Matcher stay = STAY.matcher(line);
         if (stay.matches() && catalogue.named(line).isEmpty()) return stay(stay.group(1), context);
         Said said = say(line);
-        if (said.openTime()) return new Line.AddStep(null, new SideRule.None(), Objects.requireNonNull(said.dose()));
+        if (said.openTime())
+            return new Line.AddStep(null, new SideRule.None(), Objects.requireNonNull(said.dose())).with(said.manner());
         if (said.pose() == null) throw new Refused("Which pose? “" + shorten(line) + "” names none.");
-        SideRule sides = said.sides() != null ? said.sides() : usualSides(said.pose(), context);
+        SideRule sides = said.sides() != null ? said.sides() : usualSides(said.pose(), context, said.manner());
         if (said.sides() == null && said.sideWords().hasTwist())
             sides = said.sideWords().withTwist(sides);
         Dose dose = said.dose() == null ? usualDose(said.pose(), context) : said.dose();
         String or = said.or() == null ? null : said.or().id();
         if (sides instanceof SideRule.Alternating && dose instanceof Dose.Seconds time)
             return sways(said.pose(), sides, time).or(or);
-        return new Line.AddStep(said.pose().id(), sides, dose).or(or).remarking(remark(line, said.pose()));
+        return new Line.AddStep(said.pose().id(), sides, dose)
+                .or(or)
+                .with(said.manner())
+                .remarking(remark(line, said.pose()));
     }
 
     /** Side to side for a time: as many repetitions as fill it, an even number, so that both sides get as many. */
@@ -147,11 +162,20 @@ public final class StepLine {
         String line = LONG_GAP.matcher(typed).replaceAll("$1");
         DoseWords doseWords = new DoseWords();
         SideWords sideWords = new SideWords();
+        MannerWords mannerWords = new MannerWords();
         String name = line;
+        Pose waiting = null;
+        Matcher waits = WAITING.matcher(line);
+        if (waits.find()) {
+            waiting = poseNamed(waits.group(1), line);
+            name = line.substring(0, waits.start());
+        }
         // A pose whose whole name is typed wins over reading its last word as a dose or a side.
         while (catalogue.named(name).isEmpty() && !name.isEmpty()) {
             String shorter = sideWords.takeBeginning(
                     name, before -> catalogue.named(before).isPresent());
+            if (shorter == null) shorter = mannerWords.takeFromEnd(name);
+            if (shorter == null && SHOWN_A_SIDE.matcher(name).find()) shorter = takeDose(doseWords, name);
             if (shorter == null) shorter = sideWords.takeFromEnd(name);
             if (shorter == null) shorter = takeDose(doseWords, name);
             if (shorter == null) break;
@@ -159,7 +183,13 @@ public final class StepLine {
         }
         Span behindName = new Span(behind(name, line), line.length());
         try {
-            Dose dose = doseWords.dose().orElse(null);
+            Dose dose = waiting(doseWords.dose().orElse(null), waiting);
+            Manner manner = mannerWords.manner();
+            Optional<Use> use = Use.named(name);
+            if (dose instanceof Dose.Seconds time && use.isPresent() && catalogue.named(name).isEmpty()) {
+                Manner used = manner.with(use.get());
+                return new Said(null, null, new Dose.Open(time.seconds()), true, sideWords, null, used);
+            }
             boolean openTime = dose != null
                     && dose.at(Dose.Reading.LOW) instanceof Dose.Open
                     && OPEN.matcher(name).matches();
@@ -167,13 +197,31 @@ public final class StepLine {
             if (!openTime && two.matches() && catalogue.named(name).isEmpty()) {
                 Pose first = poseNamed(two.group(1), line);
                 return new Said(
-                        first, sideWords.rule().orElse(null), dose, false, sideWords, poseNamed(two.group(2), line));
+                        first,
+                        sideWords.rule().orElse(null),
+                        dose,
+                        false,
+                        sideWords,
+                        poseNamed(two.group(2), line),
+                        manner);
             }
             Pose pose = openTime || name.isBlank() ? null : poseNamed(name, line);
-            return new Said(pose, sideWords.rule().orElse(null), dose, openTime, sideWords, null);
+            return new Said(pose, sideWords.rule().orElse(null), dose, openTime, sideWords, null, manner);
         } catch (Refused e) {
             throw e.within(behindName);
         }
+    }
+
+    private static @Nullable Dose waiting(@Nullable Dose dose, @Nullable Pose pose) {
+        if (pose == null) return dose;
+        if (dose instanceof Attempts tries) return tries.withWaiting(pose.id());
+        if (dose instanceof Range range
+                && range.low() instanceof Attempts low
+                && range.chosen() instanceof Attempts chosen
+                && range.high() instanceof Attempts high)
+            return new Range(
+                    low.withWaiting(pose.id()), chosen.withWaiting(pose.id()), high.withWaiting(pose.id()));
+        throw new Refused("Who waits? As in “3 attempts of 5 breaths, in 2 turns, waiting: child’s pose”.");
     }
 
     /** Breaths and repetitions are whole: the two nearest are offered. */
@@ -283,7 +331,11 @@ public final class StepLine {
     }
 
     /** In a flow what is usual there; elsewhere both. */
-    private static SideRule usualSides(Pose pose, LineContext context) {
+    private static SideRule usualSides(Pose pose, LineContext context, Manner manner) {
+        boolean named = !manner.sideNames().isEmpty() && pose.sides() == SideBehaviour.SYMMETRIC;
+        if (named && (context.flow() == null || !context.flow().settings().hasSides()))
+            return new SideRule.Both(Side.RIGHT);
+        if (named) return new SideRule.Lead();
         if (context.flow() != null) return context.flow().settings().sides().usualFor(pose);
         return pose.sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
     }
@@ -299,16 +351,39 @@ public final class StepLine {
 
     /** What {@link #read} reads: the pose, its sides unless it has none, its dose. */
     public String write(Step step) {
-        return write(step.pose(), step.sides() instanceof SideRule.None ? null : step.sides(), step.dose());
+        SideRule sides = step.sides() instanceof SideRule.None ? null : step.sides();
+        return write(step.pose(), sides, step.dose(), step.manner());
+    }
+
+    private String write(@Nullable String pose, @Nullable SideRule sides, Dose dose, Manner manner) {
+        List<String> parts = new ArrayList<>();
+        if (pose != null) parts.add(catalogue.pose(pose).name().toLowerCase(Locale.ROOT));
+        parts.addAll(MannerWords.inLine(manner));
+        if (sides != null) parts.add(sides.words());
+        if (!manner.sideNames().isEmpty()) parts.add("side is " + manner.sideNames());
+        parts.add(words(dose));
+        return String.join(", ", parts);
+    }
+
+    /** A dose, with the pose others wait in. */
+    private String words(Dose dose) {
+        boolean waits = dose.at(Dose.Reading.LOW) instanceof Attempts tries && tries.waiting() != null;
+        if (!waits) return dose.toString();
+        String pose = Objects.requireNonNull(((Attempts) dose.at(Dose.Reading.LOW)).waiting());
+        return dose + ", waiting: " + catalogue.pose(pose).name().toLowerCase(Locale.ROOT);
     }
 
     /** What {@link #say} reads; null is not said. */
-    public String write(@Nullable String pose, @Nullable SideRule sides, @Nullable Dose dose) {
+    public String write(Layer.Become become) {
+        String pose = become.pose();
+        SideRule sides = become.sides();
+        Dose dose = become.dose();
         List<String> parts = new ArrayList<>();
         UnaryOperator<String> name = id -> catalogue.pose(id).name().toLowerCase(Locale.ROOT);
         if (pose != null) parts.add(name.apply(pose));
+        if (become.with() != null) parts.addAll(become.with());
         if (sides != null) parts.add(sides instanceof SideRule.None ? "no sides" : sides.words());
-        if (dose != null) parts.add(dose.toString());
+        if (dose != null) parts.add(words(dose));
         return String.join(", ", parts);
     }
 

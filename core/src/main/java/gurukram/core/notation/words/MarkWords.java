@@ -116,6 +116,8 @@ public final class MarkWords {
                 throw e.shifted(props.start(1));
             }
         }
+        Optional<Step> manner = MannerWords.read(line, step.manner()).map(step::with);
+        if (manner.isPresent()) return manner;
         Step changed = step;
         for (Parts.Part part : Parts.of(line).parts()) {
             Optional<Timing> timing = TIMING.read(part.text(), changed.timing());
@@ -204,6 +206,7 @@ public final class MarkWords {
                     + String.join(
                             ", ", step.props().stream().map(Prop::toString).toList()));
         }
+        lines.addAll(MannerWords.write(step.manner()));
         lines.addAll(write(step.marks()));
         lines.addAll(write(step.texts()));
         return lines;

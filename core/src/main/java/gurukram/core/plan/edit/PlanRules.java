@@ -14,6 +14,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.pose.Modifiers;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Problem;
@@ -21,6 +22,8 @@ import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -107,7 +110,10 @@ public final class PlanRules {
 
     private void step(Step step, @Nullable Flow flow, int times) {
         long most = momentsOf(step.dose(), step.sides());
-        asked(step.id(), step.pose(), step.sides(), step.dose(), flow);
+        boolean named = !step.manner().sideNames().isEmpty();
+        asked(step.id(), step.pose(), step.sides(), step.dose(), flow, named);
+        with(step.id(), step.pose(), step.manner().with());
+        waiting(step);
         for (Layer layer : step.layers()) {
             node(layer);
             if (layer.when().needsFlow() && flow == null) {
@@ -121,11 +127,13 @@ public final class PlanRules {
                 String pose = become.pose() == null ? step.pose() : become.pose();
                 SideRule sides = become.sides() == null ? sidesFor(step, become) : become.sides();
                 Dose dose = become.dose() == null ? step.dose() : become.dose();
-                asked(layer.id(), pose, sides, dose, flow);
+                boolean kept = named && Objects.equals(pose, step.pose()) && sides.isSided();
+                asked(layer.id(), pose, sides, dose, flow, kept);
+                if (become.with() != null) with(layer.id(), pose, become.with());
                 most = Math.max(most, momentsOf(dose, sides));
             }
         }
-        moments += times * most;
+        moments += times * (most + 2L * step.manner().stages().size());
     }
 
     /** A replacement keeps the side rule, but a symmetric one has none. */
@@ -133,7 +141,8 @@ public final class PlanRules {
         boolean symmetric = become.pose() != null
                 && catalogue.has(become.pose())
                 && catalogue.pose(become.pose()).sides() == SideBehaviour.SYMMETRIC;
-        return symmetric && step.sides().isSided() ? new SideRule.None() : step.sides();
+        boolean keeps = !symmetric || Objects.equals(become.pose(), step.pose());
+        return keeps || !step.sides().isSided() ? step.sides() : new SideRule.None();
     }
 
     /** The most moments one visit of a pass can take. */
@@ -143,7 +152,7 @@ public final class PlanRules {
         if (sides instanceof SideRule.Compound compound && compound.base() instanceof SideRule.Both) visits = 2;
         if (dose instanceof Dose.Movement movement)
             return (long) visits * movement.breaths().size();
-        if (dose instanceof Attempts tries) return (long) visits * (2 * tries.attempts() - 1);
+        if (dose instanceof Attempts tries) return (long) visits * tries.turns() * (2L * tries.attempts() - 1);
         if (dose instanceof Dose.Pattern pattern)
             return (long) visits * pattern.stages().size();
         if (!(dose instanceof Reps reps)) return visits;
@@ -151,8 +160,32 @@ public final class PlanRules {
         return visits * 2L * reps.sets();
     }
 
+    /** What is different about a pose must be possible in it. */
+    private void with(NodeId node, @Nullable String poseId, List<String> modifiers) {
+        if (poseId == null || !catalogue.has(poseId)) return;
+        Pose pose = catalogue.pose(poseId);
+        for (String name : modifiers) {
+            Modifiers.Modifier modifier = Modifiers.shipped().named(name).orElseThrow();
+            if (!modifier.fits().contains(pose.base()))
+                says(node, "“" + name + "” is not possible in " + pose.name().toLowerCase(Locale.ROOT) + ".");
+            catalogue
+                    .named(pose.name() + " " + name)
+                    .ifPresent(own -> says(
+                            node,
+                            pose.name() + " with “" + name + "” is a pose of its own: "
+                                    + own.name().toLowerCase(Locale.ROOT) + "."));
+        }
+    }
+
+    private void waiting(Step step) {
+        if (!(step.dose().at(Dose.Reading.LOW) instanceof Attempts tries) || tries.waiting() == null) return;
+        if (!catalogue.has(tries.waiting()))
+            says(step.id(), "There is no pose “" + tries.waiting() + "” in the catalogue to wait in.");
+    }
+
     /** What is asked of the body at a node must be possible, whatever layer asks it. */
-    private void asked(NodeId node, @Nullable String poseId, SideRule sides, Dose dose, @Nullable Flow flow) {
+    private void asked(
+            NodeId node, @Nullable String poseId, SideRule sides, Dose dose, @Nullable Flow flow, boolean named) {
         String name = "Open time";
         if (sides instanceof SideRule.Alternating && !(dose.at(Dose.Reading.LOW) instanceof Reps)) {
             says(node, "Side to side goes with repetitions, as in “12 reps, alternating”.");
@@ -168,7 +201,7 @@ public final class PlanRules {
         } else {
             Pose pose = catalogue.pose(poseId);
             name = pose.name();
-            sides(node, sides, pose);
+            sides(node, sides, pose, named);
         }
         if (!sides.followsLead()) return;
         if (flow == null) {
@@ -178,10 +211,17 @@ public final class PlanRules {
         }
     }
 
-    private void sides(NodeId node, SideRule sides, Pose pose) {
-        if (sides.isSided() && pose.sides() == SideBehaviour.SYMMETRIC) {
-            says(node, pose.name() + " is the same on both sides; it takes no side.");
+    private void sides(NodeId node, SideRule sides, Pose pose, boolean named) {
+        boolean symmetric = pose.sides() == SideBehaviour.SYMMETRIC;
+        if (sides.isSided() && symmetric && !named) {
+            broken.add(new Broken(
+                    node,
+                    Problem.of(
+                            pose.name() + " is the same on both sides; it takes no side.",
+                            "If something in it is on one side, say what: “both, side is the lifted arm”.")));
         }
+        if (named && !symmetric) says(node, "The side of " + pose.name().toLowerCase(Locale.ROOT) + " is that of its own "
+                + Objects.requireNonNull(pose.sideOf()).words() + ".");
         if (!sides.isSided() && pose.sides().hasSides()) {
             says(node, pose.name() + " has a right and a left: say both, right or left.");
         }

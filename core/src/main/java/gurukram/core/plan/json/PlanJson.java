@@ -5,6 +5,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.FlowPace;
+import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Texts;
@@ -37,6 +38,7 @@ public final class PlanJson {
             .withConfigOverride(Timing.class, o -> o.setInclude(unless(UsualTiming.class)))
             .withConfigOverride(Texts.class, o -> o.setInclude(unless(NoTexts.class)))
             .withConfigOverride(Marks.class, o -> o.setInclude(unless(NoMarks.class)))
+            .withConfigOverride(Manner.class, o -> o.setInclude(unless(UsualManner.class)))
             .withConfigOverride(Theme.class, o -> o.setInclude(unless(NoTheme.class)))
             .withConfigOverride(School.class, o -> o.setInclude(unless(UnsetSchool.class)))
             .withConfigOverride(FlowPace.class, o -> o.setInclude(unless(UsualPace.class)))
@@ -115,6 +117,12 @@ public final class PlanJson {
     static final class UsualTiming extends Absent {
         UsualTiming() {
             super(Timing.USUAL);
+        }
+    }
+
+    static final class UsualManner extends Absent {
+        UsualManner() {
+            super(Manner.USUAL);
         }
     }
 

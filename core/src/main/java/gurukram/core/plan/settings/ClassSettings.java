@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param school where this class differs from the teacher's school
  * @param note for the teacher
  * @param mutes checks the teacher does not want for this class, each with why
+ * @param propsReady whether props lie at every mat, or people were told at the start, so that fetching one is quick
  */
 public record ClassSettings(
         String title,
@@ -36,7 +37,8 @@ public record ClassSettings(
         Side begins,
         School school,
         String note,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Marks.Mute> mutes) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Marks.Mute> mutes,
+        boolean propsReady) {
     public static final Limit SLOT = new Limit("Minutes", 5, 240);
     public static final int MOST_LETTERS = 120;
     private static final Pattern CLOCK = Pattern.compile("(?:[01]\\d|2[0-3]):[0-5]\\d");
@@ -64,65 +66,70 @@ public record ClassSettings(
     /** The settings every class has. */
     public static ClassSettings of(String title, int slotMinutes, Style style, Level level) {
         return new ClassSettings(
-                title, Theme.NONE, slotMinutes, style, level, false, "", null, Side.RIGHT, School.UNSET, "", List.of());
+                title, Theme.NONE, slotMinutes, style, level, false, "", null, Side.RIGHT, School.UNSET, "", List.of(), false);
     }
 
     public ClassSettings withTitle(String other) {
         return new ClassSettings(
-                other, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes);
+                other, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes, propsReady);
     }
 
     public ClassSettings with(Theme other) {
         return new ClassSettings(
-                title, other, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes);
+                title, other, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes, propsReady);
     }
 
     public ClassSettings withSlotMinutes(int minutes) {
-        return new ClassSettings(title, theme, minutes, style, level, mixed, starts, peak, begins, school, note, mutes);
+        return new ClassSettings(title, theme, minutes, style, level, mixed, starts, peak, begins, school, note, mutes, propsReady);
     }
 
     public ClassSettings with(Style other) {
         return new ClassSettings(
-                title, theme, slotMinutes, other, level, mixed, starts, peak, begins, school, note, mutes);
+                title, theme, slotMinutes, other, level, mixed, starts, peak, begins, school, note, mutes, propsReady);
     }
 
     public ClassSettings with(Level other) {
         return new ClassSettings(
-                title, theme, slotMinutes, style, other, mixed, starts, peak, begins, school, note, mutes);
+                title, theme, slotMinutes, style, other, mixed, starts, peak, begins, school, note, mutes, propsReady);
     }
 
     public ClassSettings withMixed(boolean yes) {
         return new ClassSettings(
-                title, theme, slotMinutes, style, level, yes, starts, peak, begins, school, note, mutes);
+                title, theme, slotMinutes, style, level, yes, starts, peak, begins, school, note, mutes, propsReady);
     }
 
     public ClassSettings withStarts(String clock) {
         return new ClassSettings(
-                title, theme, slotMinutes, style, level, mixed, clock, peak, begins, school, note, mutes);
+                title, theme, slotMinutes, style, level, mixed, clock, peak, begins, school, note, mutes, propsReady);
     }
 
     public ClassSettings withPeak(@Nullable String pose) {
         return new ClassSettings(
-                title, theme, slotMinutes, style, level, mixed, starts, pose, begins, school, note, mutes);
+                title, theme, slotMinutes, style, level, mixed, starts, pose, begins, school, note, mutes, propsReady);
     }
 
     public ClassSettings withBegins(Side side) {
         return new ClassSettings(
-                title, theme, slotMinutes, style, level, mixed, starts, peak, side, school, note, mutes);
+                title, theme, slotMinutes, style, level, mixed, starts, peak, side, school, note, mutes, propsReady);
     }
 
     public ClassSettings with(School other) {
         return new ClassSettings(
-                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, other, note, mutes);
+                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, other, note, mutes, propsReady);
     }
 
     public ClassSettings withNote(String other) {
         return new ClassSettings(
-                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, other, mutes);
+                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, other, mutes, propsReady);
     }
 
     public ClassSettings withMutes(List<Marks.Mute> others) {
         return new ClassSettings(
-                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, others);
+                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, others, propsReady);
+    }
+
+    public ClassSettings withPropsReady(boolean yes) {
+        return new ClassSettings(
+                title, theme, slotMinutes, style, level, mixed, starts, peak, begins, school, note, mutes, yes);
     }
 }

@@ -1,0 +1,139 @@
+package gurukram.core.pose;
+
+import gurukram.core.body.Base;
+import gurukram.core.body.BodyArea;
+import gurukram.core.body.Felt;
+import gurukram.core.text.Refused;
+import gurukram.core.text.Words;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * What may be different about a pose at a step, a closed list: arms, binds, supports, knees, heels. The list stands in
+ * {@code resources/catalogue/modifiers.txt}.
+ */
+public final class Modifiers {
+    /** Of one kind one holds at a time, but for supports. */
+    public enum Kind {
+        ARMS,
+        BIND,
+        SUPPORT,
+        KNEES,
+        HEELS
+    }
+
+    /**
+     * One of them.
+     *
+     * @param also other names it is typed by
+     * @param fits bases of the poses it can be done in
+     * @param felt what is felt more than in the pose itself
+     * @param adds mechanisms it brings, {@code eases} those it takes away
+     * @param say as it is said in the room
+     */
+    public record Modifier(
+            String name,
+            Kind kind,
+            List<String> also,
+            Set<Base> fits,
+            List<Felt> felt,
+            List<String> adds,
+            List<String> eases,
+            String say) {
+        /** A bind is not let go by itself: the next pose keeps it while it can. */
+        public boolean isCarried() {
+            return kind == Kind.BIND;
+        }
+    }
+
+    private final Map<String, Modifier> byName = new LinkedHashMap<>();
+    private final List<Modifier> all = new ArrayList<>();
+
+    private Modifiers(List<Table.Row> rows) {
+        for (Table.Row row : rows) {
+            Modifier modifier = new Modifier(
+                    row.cell(0),
+                    Kind.valueOf(row.cell(1).toUpperCase(Locale.ROOT)),
+                    row.list(2, ";"),
+                    bases(row.list(3, " ")),
+                    row.list(4, ",").stream().map(Modifiers::felt).toList(),
+                    row.list(5, ","),
+                    row.list(6, ","),
+                    row.cell(7));
+            all.add(modifier);
+            name(modifier.name(), modifier);
+            modifier.also().forEach(other -> name(other, modifier));
+        }
+    }
+
+    private void name(String name, Modifier modifier) {
+        if (byName.put(Words.fold(name), modifier) != null)
+            throw new IllegalStateException("modifiers.txt: two are called " + name);
+    }
+
+    private static Set<Base> bases(List<String> words) {
+        return words.stream().map(Base::parse).collect(Collectors.toCollection(() -> EnumSet.noneOf(Base.class)));
+    }
+
+    private static Felt felt(String typed) {
+        String[] parts = typed.split(" ");
+        BodyArea area = Arrays.stream(BodyArea.values())
+                .filter(a -> a.word().equals(parts[0]))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("modifiers.txt: no area " + parts[0]));
+        return new Felt(area, Integer.parseInt(parts[1]), Felt.Where.BOTH);
+    }
+
+    /** The list that ships with the app. */
+    public static Modifiers shipped() {
+        return Shipped.ALL;
+    }
+
+    public List<Modifier> all() {
+        return List.copyOf(all);
+    }
+
+    /** By its name or another, in any case. */
+    public Optional<Modifier> named(String typed) {
+        String folded = Words.fold(typed);
+        Modifier found = byName.get(folded);
+        if (found == null && folded.startsWith("with ")) found = byName.get(folded.substring(5));
+        return Optional.ofNullable(found);
+    }
+
+    /** Whether one takes the other's place. */
+    public boolean exclude(String one, String other) {
+        Optional<Modifier> a = named(one);
+        Optional<Modifier> b = named(other);
+        if (a.isEmpty() || b.isEmpty()) return false;
+        if (a.get().equals(b.get())) return true;
+        return group(a.get().kind()) == group(b.get().kind()) && a.get().kind() != Kind.SUPPORT;
+    }
+
+    /** Arms that are bound are nowhere else. */
+    private static Kind group(Kind kind) {
+        return kind == Kind.BIND ? Kind.ARMS : kind;
+    }
+
+    /** {@link Refused} where two of them cannot be done at once. */
+    public void checkTogether(List<String> names) {
+        for (int i = 0; i < names.size(); i++) {
+            for (String other : names.subList(i + 1, names.size())) {
+                if (exclude(names.get(i), other))
+                    throw new Refused("“" + names.get(i) + "” and “" + other + "” cannot be done at once; keep one.");
+            }
+        }
+    }
+
+    private static final class Shipped {
+        static final Modifiers ALL = new Modifiers(Table.shipped("/catalogue/modifiers.txt", 8));
+    }
+}
