@@ -3,6 +3,7 @@ package gurukram.core.notation;
 import gurukram.core.notation.line.FlowLine;
 import gurukram.core.notation.line.Line;
 import gurukram.core.notation.line.LineContext;
+import gurukram.core.notation.line.LinkLine;
 import gurukram.core.notation.line.SectionLine;
 import gurukram.core.notation.line.StepLine;
 import gurukram.core.notation.line.TwelvePositions;
@@ -62,6 +63,10 @@ public final class LineReader {
         Optional<NamedFlows.Call> called = named.read(line, catalogue, ids);
         if (called.isPresent())
             return new Line.AddList(called.get().flow(), called.get().bare());
+        Optional<LinkLine.Between> between = LinkLine.between(line, context.flow());
+        if (between.isPresent())
+            return new Line.AddBetween(
+                    between.get().when(), steps.read(between.get().step(), context));
         return steps.read(line, context);
     }
 }

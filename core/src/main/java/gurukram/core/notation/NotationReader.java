@@ -190,6 +190,8 @@ public final class NotationReader {
             if (called.isPresent()) return called(called.get(), indented);
             Optional<LinkLine.Head> head = linkHead(line);
             if (head.isPresent()) return plan.link(head.get());
+            Optional<LinkLine.Between> between = LinkLine.between(line, plan.flow());
+            if (between.isPresent()) return between(between.get());
             if (!indented) plan.dedent();
             try {
                 Line.AddStep said = steps.read(line, plan.context());
@@ -200,6 +202,14 @@ public final class NotationReader {
                 standIn();
                 throw e;
             }
+        }
+
+        private NodeId between(LinkLine.Between said) {
+            Line.AddStep step = steps.read(said.step(), plan.context());
+            plan.link(new LinkLine.Head(said.when(), false));
+            NodeId id = plan.step(step, true);
+            plan.closeLink();
+            return id;
         }
 
         /** By its name alone in a flow, its steps come there; with rounds of its own it is a flow of its own. */

@@ -147,6 +147,17 @@ final class PlanSketch {
         return mark(link);
     }
 
+    /** The flow that is open, with what stands in it so far; null outside flows. */
+    @Nullable
+    Flow flow() {
+        return flow == null ? null : (Flow) flow.value;
+    }
+
+    /** What comes next stands behind the link; a marked line still speaks about its last step. */
+    void closeLink() {
+        link = null;
+    }
+
     NodeId endLink() {
         if (link == null) throw new Refused("There is no link to end here.");
         NodeId ended = mark(link);

@@ -15,7 +15,7 @@ public final class NumberWords {
                     .split(" "));
     private static final String UNIT =
             "(?=\\s+(?:full |deep |slow |whole |long )?(?:breaths?|b|br|rounds?|times|reps?|repetitions?|sets?|attempts?"
-                    + "|tries|seconds?|secs?|minutes?|mins?|counts?|cycles?|s|min)\\b)";
+                    + "|tries|turns?|groups?|seconds?|secs?|minutes?|mins?|counts?|cycles?|s|min)\\b)";
     private static final Pattern NUMBER =
             Pattern.compile("(?i)(?<![\\p{L}\\d-])(" + String.join("|", NUMBERS) + ")" + UNIT);
     private static final Pattern FEW =

@@ -12,6 +12,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.edit.PlanRules;
 import gurukram.core.plan.json.PlanJson;
 import gurukram.core.text.Refused;
+import gurukram.web.plans.MyFlows;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
 import java.io.IOException;
@@ -36,12 +37,14 @@ class ClassDocuments {
     private static final int MOST_FAULTS = 20;
 
     private final Poses poses;
+    private final MyFlows flows;
     private final RandomGenerator random;
     private final JsonMapper mapper = JsonMapper.builder().build();
     private final Schema schema;
 
-    ClassDocuments(Poses poses, RandomGenerator random) {
+    ClassDocuments(Poses poses, MyFlows flows, RandomGenerator random) {
         this.poses = poses;
+        this.flows = flows;
         this.random = random;
         try (InputStream in = ClassDocuments.class.getResourceAsStream(SCHEMA)) {
             schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
@@ -57,7 +60,7 @@ class ClassDocuments {
 
     /** {@link Unreadable} with every line that is not understood. */
     ClassPlan ofText(Teacher teacher, String text) {
-        Reading reading = new NotationReader(poses.of(teacher), this::newId).read(text);
+        Reading reading = new NotationReader(poses.of(teacher), this::newId, flows.of(teacher)).read(text);
         if (reading.problems().isEmpty()) return reading.plan();
         throw new Unreadable(reading.problems().stream().map(Fault::of).toList());
     }

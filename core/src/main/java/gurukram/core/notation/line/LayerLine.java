@@ -3,6 +3,7 @@ package gurukram.core.notation.line;
 import gurukram.core.body.Base;
 import gurukram.core.body.Side;
 import gurukram.core.notation.words.GuardWords;
+import gurukram.core.notation.words.MannerWords;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
@@ -65,6 +66,8 @@ public final class LayerLine {
                 throw e.shifted(insert.start(2));
             }
         }
+        Optional<List<String>> with = MannerWords.modifiers(text);
+        if (with.isPresent()) return new Layer.Become(null, null, null, with.get());
         StepLine.Said said = steps.say(text);
         if (said.openTime()) return new Layer.Become(null, null, said.dose());
         if (said.sides() == null && said.sideWords().hasTwist()) {
@@ -78,8 +81,8 @@ public final class LayerLine {
             throw new Refused(Problem.of(
                     "A way in, or what a side names, belongs to the step itself.",
                     "A step that is there only then can say it: “round 2: then …”."));
-        List<String> with = manner.with().isEmpty() ? null : manner.with();
-        return new Layer.Become(said.pose() == null ? null : said.pose().id(), sides, said.dose(), with);
+        List<String> different = manner.with().isEmpty() ? null : manner.with();
+        return new Layer.Become(said.pose() == null ? null : said.pose().id(), sides, said.dose(), different);
     }
 
     public String write(Layer layer) {

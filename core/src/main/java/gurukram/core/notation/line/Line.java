@@ -82,6 +82,9 @@ public sealed interface Line {
     /** A section; the name may be empty. */
     record AddSection(SectionRole role, String name) implements Line {}
 
+    /** A step of a link of its own. */
+    record AddBetween(When when, AddStep step) implements Line {}
+
     /** What comes next stands outside the flow. */
     record EndFlow() implements Line {}
 

@@ -2,8 +2,11 @@ package gurukram.core.notation.line;
 
 import gurukram.core.notation.words.GuardWords;
 import gurukram.core.notation.words.Parts;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.When;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.Rounds;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
@@ -11,6 +14,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The head of a link: {@code link [, guards] [, in place of the last]}, as in {@code link, rounds 3-4, in place of the
@@ -25,7 +29,30 @@ public final class LinkLine {
     /** What the line says. */
     public record Head(When when, boolean replacesLast) {}
 
+    private static final Pattern BETWEEN = Pattern.compile("(?i)between (?:the )?(?:two )?sides\\s*[:,]?\\s+(.+)");
+
+    /** A line for a pose that stands between the sides only. */
+    public record Between(When when, String step) {}
+
     private LinkLine() {}
+
+    /**
+     * {@code between the sides: downward dog, 3 breaths}: a link behind the first side, not behind the second. Empty when it is
+     * no such line; {@link Refused} outside flows of two sides.
+     */
+    public static Optional<Between> between(String line, @Nullable Flow flow) {
+        Matcher between = BETWEEN.matcher(line);
+        if (!between.matches()) return Optional.empty();
+        if (flow == null) throw new Refused("Between the sides of what? It stands in a flow of both sides.");
+        FlowSides sides = flow.settings().sides();
+        if (sides.counting() != FlowSides.Counting.BOTH_SIDES || sides.effectiveOrder() == FlowSides.Order.POSE_BY_POSE)
+            throw new Refused(Problem.of(
+                    "This flow does not do one side and then the other, so nothing stands between them.",
+                    "As in “flow, 3 rounds, both sides”."));
+        When first = When.ALWAYS.withPass(1);
+        boolean once = sides.effectiveOrder() == FlowSides.Order.SIDE_FIRST;
+        return Optional.of(new Between(once ? first.with(Rounds.LAST) : first, between.group(1)));
+    }
 
     public static Optional<Head> read(String line) {
         Matcher link = LINK.matcher(line);

@@ -51,6 +51,7 @@ public final class StepLine {
     private static final Pattern OR = Pattern.compile("(?i)(.+?)\\s+or\\s+(.+)");
     private static final Pattern FRACTION =
             Pattern.compile("(?i)(?<![\\d.,])(\\d{1,3})([.,]\\d{1,3})(\\s*(?:breaths?|b|br|reps?|times|rounds?)\\b)");
+    private static final Pattern USED = Pattern.compile("(?i)(.*?\\S),?\\s+(?:of\\s+)?([a-z]+)");
     private static final Pattern WAITING =
             Pattern.compile("(?i)[,;]?\\s*(?:the )?(?:others? )?wait(?:ing|s)?(?: in)?:?\\s+([^,;]+?)\\s*$");
     private static final Pattern SHOWN_A_SIDE = Pattern.compile("(?i)\\b(?:shown|taught)\\b[^,;]*\\bsides?$");
@@ -160,6 +161,8 @@ public final class StepLine {
         Matcher part = FRACTION.matcher(typed);
         if (part.find()) throw notWhole(typed, part);
         String line = LONG_GAP.matcher(typed).replaceAll("$1");
+        Said used = usedTime(line);
+        if (used != null) return used;
         DoseWords doseWords = new DoseWords();
         SideWords sideWords = new SideWords();
         MannerWords mannerWords = new MannerWords();
@@ -183,13 +186,11 @@ public final class StepLine {
         }
         Span behindName = new Span(behind(name, line), line.length());
         try {
-            Dose dose = waiting(doseWords.dose().orElse(null), waiting);
+            Dose dose = doseWords.dose().orElse(null);
             Manner manner = mannerWords.manner();
             Optional<Use> use = Use.named(name);
-            if (dose instanceof Dose.Seconds time && use.isPresent() && catalogue.named(name).isEmpty()) {
-                Manner used = manner.with(use.get());
-                return new Said(null, null, new Dose.Open(time.seconds()), true, sideWords, null, used);
-            }
+            if (use.isPresent() && catalogue.named(name).isEmpty() && dose instanceof Dose.Seconds time)
+                return usedFor(use.get(), time, sideWords);
             boolean openTime = dose != null
                     && dose.at(Dose.Reading.LOW) instanceof Dose.Open
                     && OPEN.matcher(name).matches();
@@ -206,10 +207,37 @@ public final class StepLine {
                         manner);
             }
             Pose pose = openTime || name.isBlank() ? null : poseNamed(name, line);
-            return new Said(pose, sideWords.rule().orElse(null), dose, openTime, sideWords, null, manner);
+            if (pose != null) {
+                for (String with : manner.with()) {
+                    Optional<Pose> own = catalogue.named(pose.name() + " " + with);
+                    if (own.isEmpty()) continue;
+                    pose = own.get();
+                    manner = manner.with(
+                            manner.with().stream().filter(w -> !w.equals(with)).toList());
+                }
+            }
+            return new Said(pose, sideWords.rule().orElse(null), waiting(dose, waiting), openTime, sideWords, null, manner);
         } catch (Refused e) {
             throw e.within(behindName);
         }
+    }
+
+    private static Said usedFor(Use use, Dose.Seconds time, SideWords sides) {
+        return new Said(null, null, new Dose.Open(time.seconds()), true, sides, null, Manner.USUAL.with(use));
+    }
+
+    /** {@code 2 min talk}, {@code a minute of rest}: time that is for something else than work. */
+    private @Nullable Said usedTime(String line) {
+        Matcher behind = USED.matcher(line);
+        if (!behind.matches() || catalogue.named(line).isPresent()) return null;
+        Optional<Use> use = Use.named(behind.group(2));
+        if (use.isEmpty()) return null;
+        DoseWords words = new DoseWords();
+        String left = takeDose(words, behind.group(1));
+        if (left == null || !left.isBlank()) return null;
+        return words.dose().orElse(null) instanceof Dose.Seconds time
+                ? usedFor(use.get(), time, new SideWords())
+                : null;
     }
 
     private static @Nullable Dose waiting(@Nullable Dose dose, @Nullable Pose pose) {
@@ -381,7 +409,7 @@ public final class StepLine {
         List<String> parts = new ArrayList<>();
         UnaryOperator<String> name = id -> catalogue.pose(id).name().toLowerCase(Locale.ROOT);
         if (pose != null) parts.add(name.apply(pose));
-        if (become.with() != null) parts.addAll(become.with());
+        if (become.with() != null) parts.add("with " + String.join(", ", become.with()));
         if (sides != null) parts.add(sides instanceof SideRule.None ? "no sides" : sides.words());
         if (dose != null) parts.add(words(dose));
         return String.join(", ", parts);

@@ -122,14 +122,22 @@ public final class MannerWords {
     }
 
     private static Optional<Manner> modifiers(String line, Manner now) {
-        List<Parts.Part> parts = Parts.of(line).parts();
-        Manner changed = now;
-        for (Parts.Part part : parts) {
+        return modifiers(line).map(names -> {
+            Manner changed = now;
+            for (String name : names) changed = changed.and(name);
+            return changed;
+        });
+    }
+
+    /** What is different about a pose, where a text says nothing else; a pose may have the same name. */
+    public static Optional<List<String>> modifiers(String text) {
+        List<String> names = new ArrayList<>();
+        for (Parts.Part part : Parts.of(text).parts()) {
             Optional<Modifier> modifier = Modifiers.shipped().named(part.text());
             if (modifier.isEmpty()) return Optional.empty();
-            changed = changed.and(modifier.get().name());
+            names.add(modifier.get().name());
         }
-        return parts.isEmpty() ? Optional.empty() : Optional.of(changed);
+        return names.isEmpty() ? Optional.empty() : Optional.of(names);
     }
 
     private static Stage shifted(String said, int by) {

@@ -7,7 +7,9 @@ import gurukram.core.plan.Layer;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.Stage;
 import gurukram.core.plan.settings.Texts;
+import java.util.List;
 import gurukram.core.text.TurnedWords;
 
 /** The same plan with right and left exchanged, in the words typed as well; twice is the plan itself. */
@@ -26,19 +28,31 @@ public final class Mirrored {
                 .withSay(TurnedWords.of(texts.say()));
     }
 
+    private static Stage stage(Stage stage) {
+        return new Stage(
+                TurnedWords.of(stage.words()),
+                stage.dose(),
+                stage.mayStay(),
+                stage.prop(),
+                TurnedWords.of(stage.wayOut()));
+    }
+
     /** A node with all it holds, under the same names. */
     public static Node of(Node node) {
         Node mirrored = node;
         if (node instanceof Section section) mirrored = section.with(texts(section.texts()));
         if (node instanceof Step step) {
-            mirrored = step.withSides(step.sides().mirrored()).with(texts(step.texts()));
+            List<Stage> stages = step.manner().stages().stream().map(Mirrored::stage).toList();
+            mirrored = step.withSides(step.sides().mirrored())
+                    .with(texts(step.texts()))
+                    .with(step.manner().withStages(stages));
         }
         if (node instanceof Flow flow) {
             Side first = flow.settings().sides().first().opposite();
             mirrored = flow.with(flow.settings().withFirstSide(first)).with(texts(flow.texts()));
         }
         if (node instanceof Layer layer && layer.edit() instanceof Layer.Become become && become.sides() != null) {
-            Layer.Become other = new Layer.Become(become.pose(), become.sides().mirrored(), become.dose());
+            Layer.Become other = new Layer.Become(become.pose(), become.sides().mirrored(), become.dose(), become.with());
             mirrored = new Layer(layer.id(), layer.when(), other);
         }
         return node.children().isEmpty()

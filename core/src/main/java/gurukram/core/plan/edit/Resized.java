@@ -74,7 +74,7 @@ public final class Resized {
 
     private Layer.Become redosed(Layer.Become become) {
         Dose dose = become.dose();
-        return dose == null ? become : new Layer.Become(become.pose(), become.sides(), dose(dose));
+        return dose == null ? become : new Layer.Become(become.pose(), become.sides(), dose(dose), become.with());
     }
 
     private Dose dose(Dose dose) {

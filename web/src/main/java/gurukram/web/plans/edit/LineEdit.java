@@ -86,6 +86,11 @@ public record LineEdit(
             NodeId behind = new NodeId(Spot.BEHIND + list.flow().id());
             return new Labelled(added.edit(), added.label(), behind);
         }
+        if (line instanceof Line.AddBetween between) {
+            return insert(
+                    spot.flow(),
+                    Link.of(id, between.when(), false, between.step().step(newIds)));
+        }
         Line.AddStep step = (Line.AddStep) line;
         String name = new Naming(catalogue).pose(step.pose());
         Labelled added = insert(spot, step.step(ids(id)), "add " + name);
@@ -96,7 +101,10 @@ public record LineEdit(
     private Labelled link(Spot spot) {
         Flow flow = spot.flow();
         if (flow == null) throw new Refused("A link belongs to a flow; mark one first.");
-        Link link = new NodeText(catalogue, newIds).linkIn(flow, typed.strip());
+        return insert(flow, new NodeText(catalogue, newIds).linkIn(flow, typed.strip()));
+    }
+
+    private static Labelled insert(Flow flow, Link link) {
         NodeId last = flow.children().isEmpty()
                 ? null
                 : flow.children().get(flow.children().size() - 1).id();

@@ -1,5 +1,6 @@
 package gurukram.web.plans.edit;
 
+import gurukram.core.notation.NamedFlows;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -19,14 +20,21 @@ import java.util.function.Supplier;
 /**
  * Text is put into a class, as parts of it.
  *
+ * @param named the flows that can be called by name
  * @param at the node it comes after, as for {@link LineEdit}
  */
-public record PasteEdit(String typed, String at, PoseCatalogue catalogue, Supplier<NodeId> newIds)
+public record PasteEdit(
+        String typed, String at, PoseCatalogue catalogue, NamedFlows named, Supplier<NodeId> newIds)
         implements EditRequest {
+    /** With our sequences only. */
+    public PasteEdit(String typed, String at, PoseCatalogue catalogue, Supplier<NodeId> newIds) {
+        this(typed, at, catalogue, NamedFlows.ours(), newIds);
+    }
+
     @Override
     public Labelled on(ClassPlan now) {
         Spot spot = Spot.at(now, at);
-        PastedText pasted = PastedText.read(typed, spot.flow(), catalogue, newIds);
+        PastedText pasted = PastedText.read(typed, spot.flow(), catalogue, named, newIds);
         if (!pasted.isClear()) {
             Problem first = pasted.reading().problems().get(0).problem();
             throw new Refused(first);

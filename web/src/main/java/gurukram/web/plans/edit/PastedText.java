@@ -1,6 +1,7 @@
 package gurukram.web.plans.edit;
 
 import gurukram.core.notation.Located;
+import gurukram.core.notation.NamedFlows;
 import gurukram.core.notation.NodeText;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.notation.NotationWriter;
@@ -39,8 +40,9 @@ public record PastedText(List<Item> items, List<Section> sections, Reading readi
     }
 
     /** @param flow the flow the text is put into; null outside flows */
-    public static PastedText read(String text, Flow flow, PoseCatalogue catalogue, Supplier<NodeId> ids) {
-        NotationReader reader = new NotationReader(catalogue, ids);
+    public static PastedText read(
+            String text, Flow flow, PoseCatalogue catalogue, NamedFlows named, Supplier<NodeId> ids) {
+        NotationReader reader = new NotationReader(catalogue, ids, named);
         if (flow != null) {
             String line = new NodeText(catalogue, ids).line(flow) + "\n";
             PastedText inside = inFlow(text, line, reader);

@@ -8,6 +8,7 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.MyFlows;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.View;
 import gurukram.web.plans.edit.LineEdit;
@@ -42,6 +43,7 @@ public class ClassController {
     private final EditAnswers answers;
     private final Panels panels;
     private final Poses poses;
+    private final MyFlows flows;
     private final Supplier<NodeId> newIds;
 
     ClassController(
@@ -51,6 +53,7 @@ public class ClassController {
             EditAnswers answers,
             Panels panels,
             Poses poses,
+            MyFlows flows,
             RandomGenerator random) {
         this.store = store;
         this.editor = editor;
@@ -58,6 +61,7 @@ public class ClassController {
         this.answers = answers;
         this.panels = panels;
         this.poses = poses;
+        this.flows = flows;
         this.newIds = () -> NodeId.random(random);
     }
 
@@ -111,7 +115,7 @@ public class ClassController {
             Model model) {
         Level shown = view(teacher, id, post).level();
         PoseCatalogue mine = poses.of(teacher);
-        LineReader reader = new LineReader(mine, newIds);
+        LineReader reader = new LineReader(mine, newIds, flows.of(teacher));
         LineEdit edit = new LineEdit(line, at, shown, editor.schoolOf(teacher), reader, mine, newIds);
         return answers.edited(new Asked(teacher, id, post, Refusal.LINE, "", ""), edit, model);
     }

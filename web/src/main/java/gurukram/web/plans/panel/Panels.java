@@ -19,6 +19,7 @@ import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.MyFlowStore;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.View;
 import gurukram.web.plans.field.Refusal;

@@ -8,6 +8,7 @@ import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassEditor.Outcome;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.MyFlows;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.edit.PasteEdit;
 import gurukram.web.plans.edit.PastedText;
@@ -45,13 +46,21 @@ class NotesController {
     private final ClassEditor editor;
     private final EditAnswers answers;
     private final Poses poses;
+    private final MyFlows flows;
     private final Supplier<NodeId> newIds;
 
-    NotesController(ClassStore store, ClassEditor editor, EditAnswers answers, Poses poses, RandomGenerator random) {
+    NotesController(
+            ClassStore store,
+            ClassEditor editor,
+            EditAnswers answers,
+            Poses poses,
+            MyFlows flows,
+            RandomGenerator random) {
         this.store = store;
         this.editor = editor;
         this.answers = answers;
         this.poses = poses;
+        this.flows = flows;
         this.newIds = () -> NodeId.random(random);
     }
 
@@ -81,7 +90,7 @@ class NotesController {
             @RequestParam(defaultValue = "") String at,
             EditPost post,
             Model model) {
-        PasteEdit edit = new PasteEdit(text, at, poses.of(teacher), newIds);
+        PasteEdit edit = new PasteEdit(text, at, poses.of(teacher), flows.of(teacher), newIds);
         String view = answers.edited(new Asked(teacher, id, post, Refusal.LINE, "", ""), edit, model);
         boolean refused = post.response().getStatus() == HttpStatus.UNPROCESSABLE_CONTENT.value();
         if (refused) post.response().setHeader("HX-Trigger", "not-clear");
@@ -124,7 +133,7 @@ class NotesController {
             Model model) {
         StoredClass stored = find(teacher, id);
         try {
-            PasteEdit edit = new PasteEdit(text, at, poses.of(teacher), newIds);
+            PasteEdit edit = new PasteEdit(text, at, poses.of(teacher), flows.of(teacher), newIds);
             if (editor.edit(teacher, id, version, edit).outcome() != Outcome.COLLIDED) return "redirect:/classes/" + id;
             response.setStatus(HttpStatus.CONFLICT.value());
             return page(teacher, stored, stored.version(), at, text, MOVED_ON, model, "plans/notes");
@@ -145,7 +154,7 @@ class NotesController {
             String template) {
         PoseCatalogue catalogue = poses.of(teacher);
         Spot spot = Spot.at(stored.plan(), at);
-        PastedText read = PastedText.read(text, spot.flow(), catalogue, newIds);
+        PastedText read = PastedText.read(text, spot.flow(), catalogue, flows.of(teacher), newIds);
         model.addAttribute("page", NotesPage.of(stored, version, at, text, read, catalogue, notice));
         return template;
     }

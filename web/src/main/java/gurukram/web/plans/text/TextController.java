@@ -8,6 +8,7 @@ import gurukram.core.text.Refused;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.MyFlows;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
@@ -29,12 +30,14 @@ class TextController {
     private final ClassStore store;
     private final ClassEditor editor;
     private final Poses poses;
+    private final MyFlows flows;
     private final RandomGenerator random;
 
-    TextController(ClassStore store, ClassEditor editor, Poses poses, RandomGenerator random) {
+    TextController(ClassStore store, ClassEditor editor, Poses poses, MyFlows flows, RandomGenerator random) {
         this.store = store;
         this.editor = editor;
         this.poses = poses;
+        this.flows = flows;
         this.random = random;
     }
 
@@ -99,7 +102,7 @@ class TextController {
     }
 
     private Reading read(Teacher teacher, String text) {
-        return new NotationReader(poses.of(teacher), () -> NodeId.random(random)).read(text);
+        return new NotationReader(poses.of(teacher), () -> NodeId.random(random), flows.of(teacher)).read(text);
     }
 
     private static String page(Model model, TextPage page) {

@@ -1,4 +1,4 @@
-package gurukram.web.plans.panel;
+package gurukram.web.plans;
 
 import gurukram.web.shared.Teacher;
 import java.time.Clock;
@@ -34,7 +34,7 @@ public class MyFlowStore {
     /** A kept flow; {@code text} as it was written. */
     public record MyFlow(UUID id, String name, String text) {}
 
-    List<MyFlow> of(Teacher teacher) {
+    public List<MyFlow> of(Teacher teacher) {
         return owned(OF, teacher).query(MyFlow.class).list();
     }
 
