@@ -17,6 +17,10 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.plan.manner.Manner;
+import gurukram.core.plan.manner.Stage;
+import gurukram.core.plan.manner.Use;
+import gurukram.core.plan.manner.Way;
 import gurukram.core.plan.settings.BreathLengths;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.CueLevel;
@@ -25,25 +29,22 @@ import gurukram.core.plan.settings.FlowPace;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.plan.settings.Join;
-import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.Rounds;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
-import gurukram.core.plan.settings.Stage;
 import gurukram.core.plan.settings.Style;
+import gurukram.core.plan.settings.Tags;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.plan.settings.Thresholds;
 import gurukram.core.plan.settings.Timing;
 import gurukram.core.plan.settings.TypedPace;
-import gurukram.core.plan.settings.Use;
-import gurukram.core.plan.settings.Way;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
-import gurukram.core.pose.Need;
 import gurukram.core.pose.Modifiers;
+import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Ways;
 import gurukram.core.time.Breath;
@@ -206,13 +207,30 @@ public final class AnyPlan {
                 some(0, 5, item),
                 texts(),
                 marks(),
-                maybe(() -> from(1_500, 60_000)));
+                maybe(() -> from(1_500, 60_000)),
+                maybe(() -> from(1, 60)));
     }
 
     private Flow flow() {
         FlowSettings settings = flowSettings();
         return new Flow(
-                id(), settings, some(0, 6, () -> step(settings)), some(0, 1, () -> link(settings)), texts(), marks());
+                id(),
+                settings,
+                some(0, 6, () -> step(settings)),
+                some(0, 1, () -> link(settings)),
+                texts(),
+                marks(),
+                rarely() ? tags() : Tags.NONE);
+    }
+
+    private Tags tags() {
+        return new Tags(
+                rarely() ? Set.of(one(Style.class)) : Set.of(),
+                Level.BEGINNER,
+                one(Level.class),
+                rarely() ? List.of("open", "side to side") : List.of(),
+                words(),
+                rarely() ? List.of(one(POSES).id()) : List.of());
     }
 
     private FlowSettings flowSettings() {
@@ -382,8 +400,7 @@ public final class AnyPlan {
                         null);
             case 6 -> new Dose.OwnPace(from(1, 600));
             case 7 -> range();
-            case 8, 9 ->
-                new Dose.Movement(some(1, 3, () -> one(Breath.class)), rarely(), maybe(() -> from(2, 20)));
+            case 8, 9 -> new Dose.Movement(some(1, 3, () -> one(Breath.class)), rarely(), maybe(() -> from(2, 20)));
             case 10 -> rarely() ? openRange() : new Dose.Open(from(1, 600), rarely());
             case 11 ->
                 new Dose.Entered(

@@ -196,6 +196,14 @@ document.addEventListener('alpine:init', () => {
     get where() {
       return this.moment?.where ?? '';
     },
+    get how() {
+      return this.moment?.how ?? '';
+    },
+
+    get options() {
+      return this.moment?.options ?? [];
+    },
+
     get note() {
       return this.moment?.note ?? '';
     },

@@ -84,7 +84,8 @@ public final class BreathClash implements Check {
         if (later.dose() instanceof Dose.Movement movement) {
             mends.add(new Mend(
                     "Let the breath go on into " + subject.name(later.pose()),
-                    new PlanEdit.Change(later.withDose(new Dose.Movement(movement.breaths(), true, movement.counts())))));
+                    new PlanEdit.Change(
+                            later.withDose(new Dose.Movement(movement.breaths(), true, movement.counts())))));
         }
         return mends;
     }
@@ -102,6 +103,7 @@ public final class BreathClash implements Check {
         more.add(movement.lastBreath() == Breath.INHALE ? Breath.EXHALE : Breath.INHALE);
         mends.add(new Mend(
                 "Stay in %s for one half-breath more".formatted(subject.name(earlier.pose())),
-                new PlanEdit.Change(earlier.withDose(new Dose.Movement(more, movement.continued(), movement.counts())))));
+                new PlanEdit.Change(
+                        earlier.withDose(new Dose.Movement(more, movement.continued(), movement.counts())))));
     }
 }

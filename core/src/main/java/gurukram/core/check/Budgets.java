@@ -3,6 +3,7 @@ package gurukram.core.check;
 import com.google.auto.service.AutoService;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Shares;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.score.Score;
 import gurukram.core.time.Millis;
@@ -11,7 +12,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.OptionalInt;
 
 /**
  * Each part has about its share of the slot. Shares of parts that are absent are spread over the rest; parts without a share
@@ -25,36 +25,11 @@ public final class Budgets implements Check {
 
     private static final int FEWEST = 4;
 
-    private static final Map<SectionRole, int[]> SHARES = new EnumMap<>(SectionRole.class);
-
-    static {
-        share(SectionRole.ARRIVE, 4, 4);
-        share(SectionRole.BREATHE, 6, 3);
-        share(SectionRole.WARM_UP, 16, 13);
-        share(SectionRole.SALUTATIONS, 12, 14);
-        share(SectionRole.STANDING, 16, 24);
-        share(SectionRole.BALANCE, 8, 8);
-        share(SectionRole.PEAK, 10, 10);
-        share(SectionRole.COOL_DOWN, 14, 12);
-        share(SectionRole.REST, 10, 8);
-        share(SectionRole.CLOSE, 4, 4);
-    }
-
     private static final Card CARD = Card.of(
             "budgets",
             "Each part has about its share of the class",
             "What one part takes another lacks, and it is mostly the end that lacks it.",
             OFF);
-
-    private static void share(SectionRole role, int hatha, int vinyasa) {
-        SHARES.put(role, new int[] {hatha, vinyasa});
-    }
-
-    /** The share of a role in percent where every part is there; empty where it has none. */
-    public static OptionalInt share(SectionRole role, Style style) {
-        int[] both = SHARES.get(role);
-        return both == null ? OptionalInt.empty() : OptionalInt.of(both[style.ordinal()]);
-    }
 
     @Override
     public Card card() {
@@ -63,27 +38,31 @@ public final class Budgets implements Check {
 
     @Override
     public void look(Subject subject, Findings found) {
-        long slot = (long) subject.settings().slotMinutes() * Millis.MINUTE;
+        Style style = subject.settings().style();
+        owned(subject, found);
+        long mine = subject.plan().sections().stream()
+                .filter(section -> section.minutes() != null)
+                .mapToLong(section -> (long) section.minutes() * Millis.MINUTE)
+                .sum();
+        long slot = (long) subject.settings().slotMinutes() * Millis.MINUTE - mine;
         Map<SectionRole, Long> lengths = new EnumMap<>(SectionRole.class);
         Map<SectionRole, List<Section>> parts = new EnumMap<>(SectionRole.class);
         for (Score.SectionSpan span : subject.score().sections()) {
-            if (span.lengthMs() == 0) continue;
+            if (subject.section(span.id()).minutes() != null || span.lengthMs() == 0) continue;
             lengths.merge(span.role(), span.lengthMs(), Long::sum);
             parts.computeIfAbsent(span.role(), r -> new ArrayList<>()).add(subject.section(span.id()));
         }
         long unshared = lengths.entrySet().stream()
-                .filter(e -> !SHARES.containsKey(e.getKey()))
+                .filter(e -> Shares.of(e.getKey(), style).isEmpty())
                 .mapToLong(Map.Entry::getValue)
                 .sum();
         int shares = lengths.keySet().stream()
-                .mapToInt(role -> share(role, subject.settings().style()).orElse(0))
+                .mapToInt(role -> Shares.of(role, style).orElse(0))
                 .sum();
         if (lengths.size() < FEWEST || shares < ENOUGH) return;
         lengths.forEach((role, length) -> {
-            if (!SHARES.containsKey(role)) return;
-            long wanted = Math.max(0, slot - unshared)
-                    * share(role, subject.settings().style()).orElse(0)
-                    / shares;
+            if (Shares.of(role, style).isEmpty()) return;
+            long wanted = Math.max(0, slot - unshared) * Shares.of(role, style).orElse(0) / shares;
             if (Math.abs(length - wanted) * 100 <= subject.value(OFF) * slot) return;
             List<Section> sections = Objects.requireNonNull(parts.get(role));
             String titles = Wording.and(
@@ -102,5 +81,21 @@ public final class Budgets implements Check {
                     what,
                     length > wanted ? "Maybe shorter." : "Maybe longer.");
         });
+    }
+
+    /** A section that the teacher gave minutes of its own: off by more than a fifth of them and a minute (ours). */
+    private static void owned(Subject subject, Findings found) {
+        for (Score.SectionSpan span : subject.score().sections()) {
+            Section section = subject.section(span.id());
+            if (section.minutes() == null || span.lengthMs() == 0) continue;
+            long wanted = (long) section.minutes() * Millis.MINUTE;
+            long off = Math.abs(span.lengthMs() - wanted);
+            if (off <= Math.max(Millis.MINUTE, wanted / 5)) continue;
+            String what = "“%s” has %s; you wanted about %s."
+                    .formatted(section.title(), Wording.time(span.lengthMs()), Wording.minutes(wanted));
+            String advice =
+                    span.lengthMs() > wanted ? "Maybe shorter, or other minutes." : "Maybe longer, or other minutes.";
+            found.info(section.id(), "minutes", subject.momentsOf(section.id()), what, advice);
+        }
     }
 }

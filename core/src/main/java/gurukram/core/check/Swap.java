@@ -43,7 +43,8 @@ final class Swap {
                 continue;
             }
             Layer.Become become = (Layer.Become) layer.edit();
-            layers.add(new Layer(layer.id(), layer.when(), new Layer.Become(to.id(), become.sides(), become.dose(), become.with())));
+            layers.add(new Layer(
+                    layer.id(), layer.when(), new Layer.Become(to.id(), become.sides(), become.dose(), become.with())));
         }
         Step after = other.withLayers(layers);
         return PlanEdit.instead(subject.plan(), after);

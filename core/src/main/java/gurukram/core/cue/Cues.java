@@ -11,6 +11,7 @@ import gurukram.core.plan.settings.CueLevel;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.How;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.text.CuePlaces;
@@ -50,7 +51,8 @@ public final class Cues {
             Breath breath,
             boolean continued,
             CueLevel level,
-            long ms) {}
+            long ms,
+            How how) {}
 
     private Cues(ClassPlan plan, PoseCatalogue catalogue, School teachers) {
         this.catalogue = catalogue;
@@ -105,7 +107,8 @@ public final class Cues {
                 moment.breath(),
                 moment.continued(),
                 level,
-                level == CueLevel.LONG ? moment.workMs() : 0);
+                level == CueLevel.LONG ? moment.workMs() : 0,
+                moment.how());
         return said.computeIfAbsent(same, key -> spoken(moment, flow, before, level));
     }
 
@@ -116,13 +119,23 @@ public final class Cues {
                 .texts()
                 .say();
         if (!own.isEmpty()) return own(own, moment, pose, school);
+        if (moment.how().staged() != null) return moment.how().staged().words();
         boolean movement = moment.kind() == Moment.Kind.MOVEMENT;
         boolean whole = level == CueLevel.LONG && !movement;
         String words =
                 UsualCues.of(pose, moment.side() != null, whole).words(pose, moment.side(), moment.twistSide(), school);
+        words = HowWords.way(moment.how()) + words + namedSide(moment, pose) + HowWords.with(moment.how());
         if (movement) return inBreath(breath(moment) + words, level, moment, pose, school);
         String start = afterRest(moment, before, school) + words;
         return (whole ? withWayIn(start, moment, pose, school) : start) + guiding(moment, school);
+    }
+
+    /** Which part is on which side, in a pose that has none by itself. */
+    private static String namedSide(Moment moment, Pose pose) {
+        boolean named = moment.side() != null
+                && pose.sideOf() == null
+                && !moment.how().sideNames().isEmpty();
+        return named ? ", " + ShortCue.side(moment, pose) : "";
     }
 
     /** The pose's own way in as well, where there is time to say it. */

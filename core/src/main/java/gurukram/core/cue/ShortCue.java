@@ -16,9 +16,15 @@ public final class ShortCue {
     public static String side(Moment moment, Pose pose) {
         Side side = moment.side();
         if (side == null) return "";
-        String part =
-                pose == null || pose.sideOf() == null ? "side" : pose.sideOf().words();
+        String part = pose == null || pose.sideOf() == null
+                ? named(moment)
+                : pose.sideOf().words();
         return part.endsWith(" to") ? part + " the " + side.word() : side.word() + " " + part;
+    }
+
+    private static String named(Moment moment) {
+        String names = moment.how().sideNames();
+        return names.isEmpty() ? "side" : names.replaceFirst("^the ", "");
     }
 
     /** {@code "8 breaths"}, {@code "10 reps, set 2"}, {@code "inhale"}, {@code "0:30"}. */

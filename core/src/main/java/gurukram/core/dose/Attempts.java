@@ -26,7 +26,8 @@ public record Attempts(
         if (attempts == 1) restSeconds = 0;
         if (turns == 0) turns = 1;
         TURNS.check(turns);
-        if (turns == 1 && waiting != null) throw new Refused("Nobody waits unless the room takes turns, as in “in 2 turns”.");
+        if (turns == 1 && waiting != null)
+            throw new Refused("Nobody waits unless the room takes turns, as in “in 2 turns”.");
         if (!(each instanceof Breaths || each instanceof Seconds || each instanceof Counts)) {
             throw new Refused("An attempt lasts so many breaths, seconds or counts.");
         }

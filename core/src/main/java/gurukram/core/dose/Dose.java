@@ -7,9 +7,9 @@ import gurukram.core.text.Limit;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Words;
 import gurukram.core.time.Breath;
-import org.jspecify.annotations.Nullable;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How much of a pose is done on one side. Values outside their limits are {@link Refused} with a message for the teacher.
@@ -118,7 +118,9 @@ public sealed interface Dose
      * @param counts how many spoken counts it takes in all; null for the pace of the flow
      */
     record Movement(
-            List<Breath> breaths, boolean continued, @Nullable Integer counts) implements Dose {
+            List<Breath> breaths,
+            boolean continued,
+            @Nullable Integer counts) implements Dose {
         public Movement {
             breaths = breaths == null ? List.of() : List.copyOf(breaths);
             if (breaths.isEmpty() || breaths.size() > MOST_HALF_BREATHS) {
@@ -148,7 +150,8 @@ public sealed interface Dose
         @Override
         public String toString() {
             String all = breaths.stream().map(Breath::word).collect(Collectors.joining(" then "));
-            return (continued ? all + " continued" : all) + (counts == null ? "" : ", in " + Words.count(counts, "count"));
+            return (continued ? all + " continued" : all)
+                    + (counts == null ? "" : ", in " + Words.count(counts, "count"));
         }
     }
 

@@ -99,7 +99,7 @@ public final class DoseWords {
             w.shownOnTop = m.group(2).equalsIgnoreCase("on top");
             w.shownASide = m.group(3) != null;
         });
-        phrase(p, "in (\\d+) (?:turns?|groups?)", (w, m) -> w.turns = m.group(1));
+        phrase(p, "in (\\d+) +(?:turns?|groups?)", (w, m) -> w.turns = m.group(1));
         phrase(p, "in (?:halves|two halves)|half (?:of )?the room at a time", (w, m) -> w.turns = "2");
         amount(
                 p,

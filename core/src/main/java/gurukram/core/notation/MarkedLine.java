@@ -2,6 +2,7 @@ package gurukram.core.notation;
 
 import gurukram.core.notation.line.HeaderLine;
 import gurukram.core.notation.line.LayerLine;
+import gurukram.core.notation.line.TagLine;
 import gurukram.core.notation.words.MarkWords;
 import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.notation.words.SectionWords;
@@ -14,6 +15,7 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Tags;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
@@ -25,8 +27,10 @@ final class MarkedLine {
 
     private final HeaderLine header;
     private final LayerLine layers;
+    private final TagLine tags;
 
-    MarkedLine(HeaderLine header, LayerLine layers) {
+    MarkedLine(HeaderLine header, LayerLine layers, TagLine tags) {
+        this.tags = tags;
         this.header = header;
         this.layers = layers;
     }
@@ -79,6 +83,8 @@ final class MarkedLine {
                 return Optional.of(flow.with(flow.settings().with(breaths.get())));
             Optional<Texts> texts = MarkWords.texts(line, flow.texts());
             if (texts.isPresent()) return Optional.of(flow.with(texts.get()));
+            Optional<Tags> tags = this.tags.read(line, flow.tags());
+            if (tags.isPresent()) return Optional.of(flow.with(tags.get()));
             return MarkWords.marks(line, flow.marks()).map(flow::with);
         }
         Link link = (Link) node;

@@ -9,6 +9,7 @@ import gurukram.core.notation.line.Line;
 import gurukram.core.notation.line.LinkLine;
 import gurukram.core.notation.line.SectionLine;
 import gurukram.core.notation.line.StepLine;
+import gurukram.core.notation.line.TagLine;
 import gurukram.core.notation.line.TwelvePositions;
 import gurukram.core.notation.words.Quotes;
 import gurukram.core.plan.ClassPlan;
@@ -73,7 +74,7 @@ public final class NotationReader {
         this.ids = ids;
         this.steps = new StepLine(catalogue);
         this.header = new HeaderLine(catalogue);
-        this.marked = new MarkedLine(header, new LayerLine(steps, ids));
+        this.marked = new MarkedLine(header, new LayerLine(steps, ids), new TagLine(catalogue));
     }
 
     public Reading read(String text) {

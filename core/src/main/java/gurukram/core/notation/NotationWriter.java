@@ -6,6 +6,8 @@ import gurukram.core.notation.line.LayerLine;
 import gurukram.core.notation.line.LinkLine;
 import gurukram.core.notation.line.SectionLine;
 import gurukram.core.notation.line.StepLine;
+import gurukram.core.notation.line.TagLine;
+import gurukram.core.notation.words.MannerWords;
 import gurukram.core.notation.words.MarkWords;
 import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.notation.words.SectionWords;
@@ -29,11 +31,13 @@ public final class NotationWriter {
     private final StepLine steps;
     private final LayerLine layers;
     private final HeaderLine header;
+    private final TagLine tags;
 
     public NotationWriter(PoseCatalogue catalogue) {
         this.steps = new StepLine(catalogue);
         this.layers = new LayerLine(steps, NodeNames.numbers());
         this.header = new HeaderLine(catalogue);
+        this.tags = new TagLine(catalogue);
     }
 
     public String write(ClassPlan plan) {
@@ -59,10 +63,13 @@ public final class NotationWriter {
         return layers.write(layer);
     }
 
-    /** What is noted at a step and what its layers change, in one text. */
+    /** How a step is done, what is noted at it and what its layers change, in one text. */
     public String noteAndLayers(Step step) {
         Stream<String> note = Stream.of(step.note()).filter(words -> !words.isEmpty());
-        return Stream.concat(note, step.layers().stream().map(this::words)).collect(Collectors.joining("; "));
+        Stream<String> manner = MannerWords.write(step.manner()).stream();
+        return Stream.of(manner, note, step.layers().stream().map(this::words))
+                .flatMap(words -> words)
+                .collect(Collectors.joining("; "));
     }
 
     private void node(StringBuilder out, Node node, String indent) {
@@ -85,6 +92,7 @@ public final class NotationWriter {
         line(out, indent, FlowLine.write(flow.settings()));
         School school = flow.settings().school();
         if (!school.equals(School.UNSET)) marked(out, indent, List.of("school: " + SchoolWords.write(school)));
+        marked(out, indent, tags.write(flow.tags()));
         marked(out, indent, MarkWords.write(flow.marks()));
         marked(out, indent, MarkWords.write(flow.texts()));
         for (Node child : flow.children()) node(out, child, indent + "  ");

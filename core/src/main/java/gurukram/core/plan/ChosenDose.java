@@ -34,7 +34,8 @@ public final class ChosenDose {
             }
             Layer.Become become = (Layer.Become) layer.edit();
             Dose dose = around(Objects.requireNonNull(become.dose(), "the layer was chosen for its dose"), chosen);
-            layers.add(new Layer(layer.id(), layer.when(), new Layer.Become(become.pose(), become.sides(), dose, become.with())));
+            layers.add(new Layer(
+                    layer.id(), layer.when(), new Layer.Become(become.pose(), become.sides(), dose, become.with())));
         }
         return step.withLayers(layers);
     }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Required;
+import gurukram.core.plan.settings.Tags;
 import gurukram.core.plan.settings.Texts;
 import java.util.ArrayList;
 import java.util.List;
@@ -11,9 +12,11 @@ import java.util.List;
 /**
  * Steps repeated for rounds, on both sides or not.
  *
+ * @param tags what it is good for, as a phrase that can be used again
  * @param links inserts at the end of passes; they stand behind the steps
  */
-public record Flow(NodeId id, FlowSettings settings, List<Step> steps, List<Link> links, Texts texts, Marks marks)
+public record Flow(
+        NodeId id, FlowSettings settings, List<Step> steps, List<Link> links, Texts texts, Marks marks, Tags tags)
         implements Item {
     public Flow {
         Required.of(id, "the id of a flow");
@@ -22,10 +25,11 @@ public record Flow(NodeId id, FlowSettings settings, List<Step> steps, List<Link
         links = links == null ? List.of() : List.copyOf(links);
         texts = texts == null ? Texts.NONE : texts;
         marks = marks == null ? Marks.NONE : marks;
+        tags = tags == null ? Tags.NONE : tags;
     }
 
     public Flow(NodeId id, FlowSettings settings, List<Step> steps) {
-        this(id, settings, steps, List.of(), Texts.NONE, Marks.NONE);
+        this(id, settings, steps, List.of(), Texts.NONE, Marks.NONE, Tags.NONE);
     }
 
     public static Flow of(NodeId id, FlowSettings settings, Step... steps) {
@@ -33,24 +37,28 @@ public record Flow(NodeId id, FlowSettings settings, List<Step> steps, List<Link
     }
 
     public Flow with(FlowSettings other) {
-        return new Flow(id, other, steps, links, texts, marks);
+        return new Flow(id, other, steps, links, texts, marks, tags);
     }
 
     public Flow with(Link... others) {
-        return new Flow(id, settings, steps, List.of(others), texts, marks);
+        return new Flow(id, settings, steps, List.of(others), texts, marks, tags);
     }
 
     public Flow with(Texts other) {
-        return new Flow(id, settings, steps, links, other, marks);
+        return new Flow(id, settings, steps, links, other, marks, tags);
     }
 
     public Flow with(Marks other) {
-        return new Flow(id, settings, steps, links, texts, other);
+        return new Flow(id, settings, steps, links, texts, other, tags);
+    }
+
+    public Flow with(Tags other) {
+        return new Flow(id, settings, steps, links, texts, marks, other);
     }
 
     @Override
     public Flow named(NodeId other) {
-        return new Flow(other, settings, steps, links, texts, marks);
+        return new Flow(other, settings, steps, links, texts, marks, tags);
     }
 
     @Override
@@ -70,7 +78,7 @@ public record Flow(NodeId id, FlowSettings settings, List<Step> steps, List<Link
             if (child instanceof Link link) ends.add(link);
             else others.add(child);
         }
-        return new Flow(id, settings, steps(others), ends, texts, marks);
+        return new Flow(id, settings, steps(others), ends, texts, marks, tags);
     }
 
     static List<Step> steps(List<? extends Node> nodes) {

@@ -4,7 +4,7 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gurukram.core.dose.Dose;
-import gurukram.core.plan.settings.Manner;
+import gurukram.core.plan.manner.Manner;
 import gurukram.core.plan.settings.Required;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.text.Refused;
@@ -40,8 +40,10 @@ public record Layer(NodeId id, When when, Edit edit) implements Node {
             @Nullable Dose dose,
             @Nullable List<String> with) implements Edit {
         public Become {
-            if (with != null) with = with.isEmpty() ? null : Manner.USUAL.with(with).with();
-            if (pose == null && sides == null && dose == null && with == null) throw new Refused("This layer changes nothing.");
+            if (with != null)
+                with = with.isEmpty() ? null : Manner.USUAL.with(with).with();
+            if (pose == null && sides == null && dose == null && with == null)
+                throw new Refused("This layer changes nothing.");
         }
 
         public Become(@Nullable String pose, @Nullable SideRule sides, @Nullable Dose dose) {
@@ -76,7 +78,8 @@ public record Layer(NodeId id, When when, Edit edit) implements Node {
     private static void bare(Step step) {
         Required.of(step, "the step a layer puts in");
         if (step.layers().stream().anyMatch(layer -> layer.inserted() != null))
-            throw new Refused("A step that a layer puts in can be another or left out at times; it puts no step in itself.");
+            throw new Refused(
+                    "A step that a layer puts in can be another or left out at times; it puts no step in itself.");
     }
 
     /** The step it puts in; null when it puts in none. */

@@ -1,7 +1,9 @@
 package gurukram.core.plan;
 
+import gurukram.core.plan.manner.Use;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
@@ -11,6 +13,14 @@ public record Naming(PoseCatalogue catalogue) {
     private static final String FLOW = "Flow";
 
     /** @param pose null is open time without a pose */
+    /** What a step is called: its pose with what is different about it, or what its open time is for. */
+    public static String of(@Nullable Pose pose, Step step) {
+        Use use = step.manner().use();
+        if (pose == null && use != null) return use.title();
+        List<String> with = step.manner().with();
+        return of(pose) + (with.isEmpty() ? "" : ", " + String.join(", ", with));
+    }
+
     public static String of(@Nullable Pose pose) {
         return pose == null ? OPEN_TIME : pose.name();
     }

@@ -8,6 +8,7 @@ import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Timing;
+import gurukram.core.text.Limit;
 import gurukram.core.text.Plain;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param name the teacher's own heading; empty shows the role
  * @param cueing way of cueing; null follows the class
  * @param breathMillis one breath of its holds, ms; null follows the class
+ * @param minutes how long the teacher wants it to be; null is its share of the class
  */
 public record Section(
         NodeId id,
@@ -27,9 +29,11 @@ public record Section(
         List<Item> items,
         Texts texts,
         Marks marks,
-        @Nullable Integer breathMillis)
+        @Nullable Integer breathMillis,
+        @Nullable Integer minutes)
         implements Node {
     public static final int MOST_LETTERS = 80;
+    public static final Limit MINUTES = new Limit("Minutes of a section", 1, 240);
 
     public Section {
         Required.of(id, "the id of a section");
@@ -37,12 +41,13 @@ public record Section(
         name = Plain.line(name, "A section's name", MOST_LETTERS);
         items = items == null ? List.of() : List.copyOf(items);
         if (breathMillis != null) Timing.BREATH_MILLIS.check(breathMillis);
+        if (minutes != null) MINUTES.check(minutes);
         texts = texts == null ? Texts.NONE : texts;
         marks = marks == null ? Marks.NONE : marks;
     }
 
     public static Section of(NodeId id, SectionRole role, Item... items) {
-        return new Section(id, role, "", null, List.of(items), Texts.NONE, Marks.NONE, null);
+        return new Section(id, role, "", null, List.of(items), Texts.NONE, Marks.NONE, null, null);
     }
 
     public String title() {
@@ -56,33 +61,37 @@ public record Section(
     }
 
     public Section withBreath(@Nullable Integer ms) {
-        return new Section(id, role, name, cueing, items, texts, marks, ms);
+        return new Section(id, role, name, cueing, items, texts, marks, ms, minutes);
+    }
+
+    public Section withMinutes(@Nullable Integer other) {
+        return new Section(id, role, name, cueing, items, texts, marks, breathMillis, other);
     }
 
     public Section withName(String other) {
-        return new Section(id, role, other, cueing, items, texts, marks, breathMillis);
+        return new Section(id, role, other, cueing, items, texts, marks, breathMillis, minutes);
     }
 
     public Section with(SectionRole other) {
-        return new Section(id, other, name, cueing, items, texts, marks, breathMillis);
+        return new Section(id, other, name, cueing, items, texts, marks, breathMillis, minutes);
     }
 
     /** @param other null follows the style of the class */
     public Section with(@Nullable Cueing other) {
-        return new Section(id, role, name, other, items, texts, marks, breathMillis);
+        return new Section(id, role, name, other, items, texts, marks, breathMillis, minutes);
     }
 
     public Section with(Texts other) {
-        return new Section(id, role, name, cueing, items, other, marks, breathMillis);
+        return new Section(id, role, name, cueing, items, other, marks, breathMillis, minutes);
     }
 
     public Section with(Marks other) {
-        return new Section(id, role, name, cueing, items, texts, other, breathMillis);
+        return new Section(id, role, name, cueing, items, texts, other, breathMillis, minutes);
     }
 
     @Override
     public Section named(NodeId other) {
-        return new Section(other, role, name, cueing, items, texts, marks, breathMillis);
+        return new Section(other, role, name, cueing, items, texts, marks, breathMillis, minutes);
     }
 
     @Override
@@ -94,7 +103,15 @@ public record Section(
     @Override
     public Section withChildren(List<? extends Node> children) {
         return new Section(
-                id, role, name, cueing, children.stream().map(Section::item).toList(), texts, marks, breathMillis);
+                id,
+                role,
+                name,
+                cueing,
+                children.stream().map(Section::item).toList(),
+                texts,
+                marks,
+                breathMillis,
+                minutes);
     }
 
     private static Item item(Node node) {

@@ -3,7 +3,7 @@ package gurukram.core.plan;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
-import gurukram.core.plan.settings.Manner;
+import gurukram.core.plan.manner.Manner;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Required;
 import gurukram.core.plan.settings.SideRule;
@@ -84,7 +84,8 @@ public record Step(
     }
 
     public static Step of(NodeId id, @Nullable String pose, SideRule sides, Dose dose) {
-        return new Step(id, pose, sides, dose, Timing.USUAL, Texts.NONE, Marks.NONE, List.of(), List.of(), Manner.USUAL);
+        return new Step(
+                id, pose, sides, dose, Timing.USUAL, Texts.NONE, Marks.NONE, List.of(), List.of(), Manner.USUAL);
     }
 
     /** The dose at a level outside rounds: the last layer that gives one there, else the base line's. */
@@ -138,7 +139,10 @@ public record Step(
             before = layer;
             Layer.Become become = (Layer.Become) layer.edit();
             if (become.pose() != null || become.sides() != null || become.with() != null) {
-                changed.add(new Layer(layer.id(), layer.when(), new Layer.Become(become.pose(), become.sides(), null, become.with())));
+                changed.add(new Layer(
+                        layer.id(),
+                        layer.when(),
+                        new Layer.Become(become.pose(), become.sides(), null, become.with())));
             }
         }
         if (other != null && !other.equals(dose)) {
@@ -164,9 +168,11 @@ public record Step(
             Layer.Become become = (Layer.Become) layer.edit();
             String next = done ? null : wanted;
             done = true;
-            boolean changesNothing = next == null && become.sides() == null && become.dose() == null && become.with() == null;
+            boolean changesNothing =
+                    next == null && become.sides() == null && become.dose() == null && become.with() == null;
             if (changesNothing) continue;
-            changed.add(new Layer(layer.id(), layer.when(), new Layer.Become(next, become.sides(), become.dose(), become.with())));
+            changed.add(new Layer(
+                    layer.id(), layer.when(), new Layer.Become(next, become.sides(), become.dose(), become.with())));
         }
         if (!done) changed.add(new Layer(layerId(level, "pose"), When.at(level), new Layer.Become(wanted, null, null)));
         return withLayers(changed);

@@ -62,7 +62,7 @@ public final class LevelLine {
             link.steps().forEach(step -> own.addAll(beside(step, taken, catalogue)));
             links.add(new Link(link.id(), link.when(), link.replacesLast(), own, link.marks()));
         }
-        return new Flow(flow.id(), flow.settings(), steps, links, flow.texts(), flow.marks());
+        return new Flow(flow.id(), flow.settings(), steps, links, flow.texts(), flow.marks(), flow.tags());
     }
 
     private static List<Step> beside(Step step, Predicate<When> taken, PoseCatalogue catalogue) {
@@ -102,7 +102,7 @@ public final class LevelLine {
                 .filter(link -> link.when().holdsAt(level))
                 .map(this::link)
                 .toList();
-        return new Flow(flow.id(), flow.settings(), steps, links, flow.texts(), flow.marks());
+        return new Flow(flow.id(), flow.settings(), steps, links, flow.texts(), flow.marks(), flow.tags());
     }
 
     private Link link(Link link) {
@@ -139,8 +139,6 @@ public final class LevelLine {
         if (here.isEmpty()) return null;
         boolean before = layer.edit() instanceof Layer.Before;
         return new Layer(
-                layer.id(),
-                layer.when(),
-                before ? new Layer.Before(here.get(0)) : new Layer.After(here.get(0)));
+                layer.id(), layer.when(), before ? new Layer.Before(here.get(0)) : new Layer.After(here.get(0)));
     }
 }

@@ -4,6 +4,7 @@ import gurukram.core.body.Side;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.manner.Stage;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.School;
@@ -82,6 +83,9 @@ final class MomentDraft {
     @Nullable
     Integer turn;
 
+    @Nullable
+    String waiting;
+
     List<String> with = List.of();
 
     @Nullable
@@ -104,8 +108,11 @@ final class MomentDraft {
     }
 
     How how() {
+        String names = side == null ? "" : step.manner().sideNames();
         boolean usual = stage == null && turn == null && with.isEmpty() && way == null && fetching == 0;
-        return usual ? How.USUAL : new How(stage, turn, with, way, fetching);
+        if (usual && names.isEmpty()) return How.USUAL;
+        Stage staged = stage == null ? null : step.manner().stages().get(stage - 1);
+        return new How(stage, staged, turn, waiting, with, way, fetching, names);
     }
 
     /** The side of the twist: as the step says, else as the pose usually does; null where there is none. */

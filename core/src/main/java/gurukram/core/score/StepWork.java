@@ -5,9 +5,9 @@ import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.manner.Stage;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
-import gurukram.core.plan.settings.Stage;
 import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Pose;
@@ -256,6 +256,7 @@ final class StepWork {
                 attempt.settledIn = n > 1;
                 attempt.newTurn = n == 1 && turn > 1;
                 if (attempts.turns() > 1) attempt.turn = turn;
+                attempt.waiting = attempts.waiting();
                 out.accept(attempt);
                 if (n < attempts.attempts()) rest(attempts.restSeconds(), visit.side(), n);
             }

@@ -6,9 +6,10 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
-import gurukram.core.plan.Section;
 import gurukram.core.plan.PropsTold;
+import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.manner.Use;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Join;
@@ -16,7 +17,6 @@ import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Timing;
 import gurukram.core.plan.settings.TypedPace;
-import gurukram.core.plan.settings.Use;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -277,10 +277,14 @@ public final class Unfolder {
             settingUp(pose, draft);
             fetch(draft, paceTyped);
             long usual = body.goTo(pose, draft.side, where.flow() != null);
-            Long named = draft.settledIn || draft.newTurn ? null : body.goBy(draft.step.manner().way(), pose);
-            if (named != null) draft.way = Objects.requireNonNull(draft.step.manner().way()).name();
+            Long named = draft.settledIn || draft.newTurn
+                    ? null
+                    : body.goBy(draft.step.manner().way(), pose);
+            if (named != null)
+                draft.way = Objects.requireNonNull(draft.step.manner().way()).name();
             long whole = named == null ? usual : named;
-            boolean typed = named != null && Objects.requireNonNull(draft.step.manner().way()).millis() != null;
+            boolean typed = named != null
+                    && Objects.requireNonNull(draft.step.manner().way()).millis() != null;
             if (draft.settledIn || (!typed && sameFlow && (movement || paceTyped))) whole = 0;
             draft.transition = draft.settingUp > 0 && !typed ? Millis.half(whole) : whole;
             draft.with = body.with(draft.step, pose, draft.side);
@@ -289,7 +293,10 @@ public final class Unfolder {
 
         /** Props that are used the first time are fetched, all in one go (ours); what is typed as setting up holds it. */
         private void fetch(MomentDraft draft, boolean paceTyped) {
-            if (draft.settledIn || draft.settingUpTyped || paceTyped || draft.step.props().isEmpty()) return;
+            if (draft.settledIn
+                    || draft.settingUpTyped
+                    || paceTyped
+                    || draft.step.props().isEmpty()) return;
             List<String> fetched = body.fetches(draft.step.props());
             if (fetched.isEmpty()) return;
             boolean told = fetched.stream().allMatch(prop -> PropsTold.atTheStart(plan, prop));

@@ -46,4 +46,10 @@ public final class Millis {
     public static String seconds(long ms) {
         return BigDecimal.valueOf(ms, 3).stripTrailingZeros().toPlainString();
     }
+
+    /** {@code about 7 min}; under half a minute, {@code about 20 s}. */
+    public static String aboutMinutes(long ms) {
+        long minutes = (ms + MINUTE / 2) / MINUTE;
+        return minutes == 0 ? "about " + (ms / SECOND + 5) / 10 * 10 + " s" : "about " + minutes + " min";
+    }
 }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Shares;
 import gurukram.core.plan.settings.Style;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -26,9 +27,9 @@ class BudgetsTest {
 
     @Test
     void sharesOfAbsentPartsAreSpreadOverTheRest() {
-        assertEquals(24, Budgets.share(SectionRole.STANDING, Style.VINYASA).orElseThrow());
-        assertEquals(16, Budgets.share(SectionRole.STANDING, Style.HATHA).orElseThrow());
-        assertTrue(Budgets.share(SectionRole.FLOOR, Style.HATHA).isEmpty());
+        assertEquals(24, Shares.of(SectionRole.STANDING, Style.VINYASA).orElseThrow());
+        assertEquals(16, Shares.of(SectionRole.STANDING, Style.HATHA).orElseThrow());
+        assertTrue(Shares.of(SectionRole.FLOOR, Style.HATHA).isEmpty());
         assertEquals(
                 List.of(),
                 Checked.of("standing:\nchair, 900 s\nrest:\nfinal rest, 60 s\n").of(Budgets.class));

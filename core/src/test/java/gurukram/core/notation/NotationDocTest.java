@@ -48,7 +48,7 @@ class NotationDocTest {
                     .isEqualTo(blocks.get(i + 1).text());
             checked++;
         }
-        assertThat(checked).isEqualTo(4);
+        assertThat(checked).isEqualTo(5);
     }
 
     @Test

@@ -9,9 +9,12 @@ import gurukram.core.notation.NotationReader;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.notation.Reading;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeNames;
+import gurukram.core.plan.Shares;
 import gurukram.core.plan.edit.Mirrored;
 import gurukram.core.plan.json.PlanJson;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Modifiers;
 import gurukram.core.pose.Ways;
@@ -45,7 +48,10 @@ class MannerTest {
     @Test
     void aSymmetricPoseHasASideWhereTheTeacherGivesItOne() {
         List<Moment> moments = moments(
-                "standing", "- by the breath", "downward dog, both, side is the lifted arm, 3 breaths", "mountain, 1 breath");
+                "standing",
+                "- by the breath",
+                "downward dog, both, side is the lifted arm, 3 breaths",
+                "mountain, 1 breath");
 
         assertThat(moments.subList(0, 2))
                 .extracting(Moment::side, Moment::settingUpMs, Moment::workMs)
@@ -93,9 +99,7 @@ class MannerTest {
     @Test
     void aRoomThatTakesTurnsNeedsTheTimeOfAllTurns() {
         List<Moment> moments = moments(
-                "peak",
-                "- by the breath",
-                "crow, 2 attempts of 20 s, rest 30 s, in 2 turns, waiting: child's pose");
+                "peak", "- by the breath", "crow, 2 attempts of 20 s, rest 30 s, in 2 turns, waiting: child's pose");
 
         assertThat(moments)
                 .extracting(Moment::kind, m -> m.how().turn(), Moment::set, Moment::workMs)
@@ -107,12 +111,16 @@ class MannerTest {
                         tuple(Kind.PAUSE, null, 1, 30_000L),
                         tuple(Kind.ATTEMPT, 2, 2, 20_000L));
         assertThat(moments.get(2).settingUpMs()).isZero();
-        assertThat(moments.get(3).settingUpMs()).isPositive().isLessThan(moments.get(0).settingUpMs());
+        assertThat(moments.get(3).settingUpMs())
+                .isPositive()
+                .isLessThan(moments.get(0).settingUpMs());
     }
 
     @Test
     void repetitionsMayBeShownOnEachSide() {
-        String[] asked = {"floor", "- by the breath", "bird dog, both, 4 reps, 5 s each, 1 shown on top, 8 s a shown rep"};
+        String[] asked = {
+            "floor", "- by the breath", "bird dog, both, 4 reps, 5 s each, 1 shown on top, 8 s a shown rep"
+        };
         assertThat(moments(asked)).filteredOn(m -> m.kind() == Kind.SHOWN).hasSize(1);
         asked[2] = "bird dog, both, 4 reps, 5 s each, 1 shown on top a side, 8 s a shown rep";
         assertThat(moments(asked))
@@ -127,7 +135,11 @@ class MannerTest {
     @Test
     void aMovementMayTakeSoManyCounts() {
         List<Moment> moments = moments(
-                "standing", "- by the breath", "flow, 1 round, no sides", "  plank, in", "  low push-up, out, in 5 counts");
+                "standing",
+                "- by the breath",
+                "flow, 1 round, no sides",
+                "  plank, in",
+                "  low push-up, out, in 5 counts");
         assertThat(moments).extracting(Moment::workMs).containsExactly(4_000L, 7_500L);
         assertThat(moments.get(1).breath()).isEqualTo(Breath.EXHALE);
     }
@@ -141,7 +153,8 @@ class MannerTest {
         Moment rocking = moments(lines).get(1);
         assertThat(rocking.transitionMs()).isEqualTo(4_000);
         assertThat(rocking.how().way()).isEqualTo("rocking up");
-        Moment typed = moments("floor", "- by the breath", "bridge, 3 breaths", "boat, 3 breaths", "- by rocking up, 9 s")
+        Moment typed = moments(
+                        "floor", "- by the breath", "bridge, 3 breaths", "boat, 3 breaths", "- by rocking up, 9 s")
                 .get(1);
         assertThat(typed.transitionMs()).isEqualTo(9_000);
     }
@@ -166,7 +179,11 @@ class MannerTest {
         assertThat(moments.subList(0, 5))
                 .extracting(m -> m.how().with())
                 .containsExactly(
-                        List.of("half bind"), List.of("half bind"), List.of("arms free"), List.of(), List.of("half bind"));
+                        List.of("half bind"),
+                        List.of("half bind"),
+                        List.of("arms free"),
+                        List.of(),
+                        List.of("half bind"));
     }
 
     @Test
@@ -175,13 +192,19 @@ class MannerTest {
         assertThat(moments)
                 .extracting(m -> m.how().with())
                 .containsExactly(List.of("eagle arms", "at the wall"), List.of());
-        assertThat(moments.get(1).settingUpMs()).as("another form of the pose they are in").isEqualTo(5_000);
+        assertThat(moments.get(1).settingUpMs())
+                .as("another form of the pose they are in")
+                .isEqualTo(5_000);
     }
 
     @Test
     void aLayerMayChangeJustThat() {
         List<Moment> moments = moments(
-                "standing", "flow, 2 rounds, no sides", "  chair, in", "  - round 2: eagle arms", "  standing fold, out");
+                "standing",
+                "flow, 2 rounds, no sides",
+                "  chair, in",
+                "  - round 2: eagle arms",
+                "  standing fold, out");
         assertThat(moments)
                 .extracting(m -> m.how().with())
                 .containsExactly(List.of(), List.of(), List.of("eagle arms"), List.of());
@@ -190,7 +213,12 @@ class MannerTest {
     @Test
     void propsAreFetchedOnceAndQuickerWhereTheyLieReady() {
         String[] lines = {
-            "class: T", "- 60 min, vinyasa, beginner", "standing", "- by the breath", "triangle, both, 5 breaths", "- props: 1 block"
+            "class: T",
+            "- 60 min, vinyasa, beginner",
+            "standing",
+            "- by the breath",
+            "triangle, both, 5 breaths",
+            "- props: 1 block"
         };
         assertThat(moments(lines)).extracting(m -> m.how().fetchMs()).containsExactly(15_000L, 0L);
         assertThat(moments(lines).get(0).settingUpMs())
@@ -234,16 +262,22 @@ class MannerTest {
     @Test
     void aPoseMayStandBetweenTheSidesOnly() {
         List<Moment> each = moments(
-                "standing", "flow, 2 rounds, both sides", "  high lunge, lead, in", "  between the sides: downward dog, out");
-        assertThat(each).extracting(Moment::pose).containsExactly(
-                "high-lunge", "downward-dog", "high-lunge", "high-lunge", "downward-dog", "high-lunge");
+                "standing",
+                "flow, 2 rounds, both sides",
+                "  high lunge, lead, in",
+                "  between the sides: downward dog, out");
+        assertThat(each)
+                .extracting(Moment::pose)
+                .containsExactly(
+                        "high-lunge", "downward-dog", "high-lunge", "high-lunge", "downward-dog", "high-lunge");
         List<Moment> sideFirst = moments(
                 "standing",
                 "flow, 2 rounds, both sides, side first",
                 "  high lunge, lead, in",
                 "  between sides: downward dog, out");
-        assertThat(sideFirst).extracting(Moment::pose).containsExactly(
-                "high-lunge", "high-lunge", "downward-dog", "high-lunge", "high-lunge");
+        assertThat(sideFirst)
+                .extracting(Moment::pose)
+                .containsExactly("high-lunge", "high-lunge", "downward-dog", "high-lunge", "high-lunge");
     }
 
     @Test
@@ -275,7 +309,43 @@ class MannerTest {
         assertThat(Ways.shipped().all()).allSatisfy(way -> {
             assertThat(way.say()).isNotBlank();
             assertThat(way.seconds()).isNotEmpty();
-            if (!way.easier().isEmpty()) assertThat(Ways.shipped().named(way.easier())).isPresent();
+            if (!way.easier().isEmpty())
+                assertThat(Ways.shipped().named(way.easier())).isPresent();
         });
+    }
+
+    @Test
+    void aFlowIsAPhraseWithTags() {
+        ClassPlan plan = plan(
+                "standing",
+                "flow \"side wall\", 2 rounds, both sides",
+                "- for: vinyasa, beginner to intermediate",
+                "- themes: space, wind",
+                "- grows: one bend, then a fold with it, then the bend is held",
+                "- prepares: triangle, half moon",
+                "  high lunge, lead, in",
+                "  warrior 2, lead, out");
+        Flow flow = (Flow) plan.sections().get(0).items().get(0);
+        assertThat(flow.tags().styles()).containsExactly(Style.VINYASA);
+        assertThat(flow.tags().to()).isEqualTo(Level.INTERMEDIATE);
+        assertThat(flow.tags().themes()).containsExactly("space", "wind");
+        assertThat(flow.tags().prepares()).containsExactly("triangle", "half-moon");
+    }
+
+    @Test
+    void sectionsHaveMinutesOfTheirOwnOrAShareOfWhatIsLeft() {
+        ClassPlan plan = plan(
+                "class: T",
+                "- 60 min, hatha, beginner",
+                "warm-up",
+                "standing",
+                "- about 20 min",
+                "warrior 2, both, 5 breaths",
+                "rest",
+                "final rest, 300 s");
+        // 40 minutes are left, shared 16 to 10
+        assertThat(Shares.targets(plan, 0))
+                .hasSize(3)
+                .containsValues(20 * 60_000L, 40 * 60_000L * 16 / 26, 40 * 60_000L * 10 / 26);
     }
 }

@@ -72,6 +72,11 @@ public record ScoreAnswer(
             Integer breaths,
             Integer reps,
             Integer set,
+            Integer stage,
+            Integer turn,
+            List<String> with,
+            String way,
+            Long fetchMs,
             String cue) {}
 
     /**
@@ -149,6 +154,11 @@ public record ScoreAnswer(
                 m.breaths(),
                 m.reps(),
                 m.set(),
+                m.how().stage(),
+                m.how().turn(),
+                m.how().with().isEmpty() ? null : m.how().with(),
+                m.how().way(),
+                m.how().fetchMs() == 0 ? null : m.how().fetchMs(),
                 cue.words());
     }
 

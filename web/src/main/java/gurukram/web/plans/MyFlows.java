@@ -28,8 +28,9 @@ public class MyFlows {
         List<MyFlowStore.MyFlow> kept = store.of(teacher);
         if (kept.isEmpty()) return NamedFlows.ours();
         PoseCatalogue catalogue = poses.of(teacher);
-        return NamedFlows.with(
-                kept.stream().flatMap(one -> flows(one.text(), catalogue).stream()).toList());
+        return NamedFlows.with(kept.stream()
+                .flatMap(one -> flows(one.text(), catalogue).stream())
+                .toList());
     }
 
     private static List<Flow> flows(String text, PoseCatalogue catalogue) {

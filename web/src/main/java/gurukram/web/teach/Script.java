@@ -19,6 +19,8 @@ public record Script(String title, String level, long totalMs, List<Part> sectio
      * @param side {@code right}, {@code left} or null
      * @param sideWords which part is on that side
      * @param amount how much, in words
+     * @param how what is not the usual about it, in words; {@code options} what some do instead, one line each; both may be
+     *     missing in scripts of older versions
      * @param where flow, round and pass in words; empty outside flows
      */
     public record Line(
@@ -37,7 +39,9 @@ public record Script(String title, String level, long totalMs, List<Part> sectio
             String breath,
             Integer breaths,
             Integer reps,
-            String note) {}
+            String note,
+            String how,
+            List<String> options) {}
 
     /** As JSON that may stand inside a page: no character in it can end the element it stands in. */
     public String json() {

@@ -1,12 +1,15 @@
 package gurukram.web.teach;
 
+import gurukram.core.cue.HowWords;
 import gurukram.core.cue.ShortCue;
+import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Naming;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.When;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -22,11 +25,13 @@ import java.util.Map;
 /** Writes the script of a score. */
 final class ScriptWriter {
     private final PoseCatalogue catalogue;
+    private final NotationWriter words;
     private final Map<NodeId, Node> nodes = new HashMap<>();
     private final Map<NodeId, Integer> sections = new HashMap<>();
 
     private ScriptWriter(ClassPlan plan, PoseCatalogue catalogue) {
         this.catalogue = catalogue;
+        this.words = new NotationWriter(catalogue);
         plan.walk(node -> nodes.put(node.id(), node));
     }
 
@@ -54,7 +59,7 @@ final class ScriptWriter {
                 m.startMs(),
                 m.transitionMs() + m.settingUpMs(),
                 m.workMs(),
-                Naming.of(pose),
+                pose == null ? Naming.of(null, step) : pose.name(),
                 pose == null ? "" : pose.sanskrit(),
                 m.side() == null ? null : m.side().word(),
                 ShortCue.side(m, pose),
@@ -66,7 +71,23 @@ final class ScriptWriter {
                         : m.breath().name().toLowerCase(Locale.ROOT).replace('_', ' '),
                 m.breaths(),
                 m.reps(),
-                step.note());
+                step.note(),
+                String.join(" · ", HowWords.of(m.how(), catalogue)),
+                options(step, m));
+    }
+
+    /** The other of two choices, and the lines of people with a need, for as long as the step lasts. */
+    private List<String> options(Step step, Moment m) {
+        return step.layers().stream()
+                .filter(layer -> layer.when().isBeside() && holds(layer.when(), m))
+                .map(words::words)
+                .toList();
+    }
+
+    private boolean holds(When when, Moment m) {
+        if (when.rounds() == null || m.flow() == null) return true;
+        int rounds = ((Flow) nodes.get(m.flow())).settings().rounds();
+        return when.rounds().has(m.round(), rounds);
     }
 
     private String where(Moment m) {

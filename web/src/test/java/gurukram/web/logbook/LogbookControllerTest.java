@@ -50,7 +50,9 @@ class LogbookControllerTest {
                 null,
                 5,
                 null,
-                "");
+                "",
+                "",
+                List.of());
     }
 
     private Taught taught(Instant ended) {

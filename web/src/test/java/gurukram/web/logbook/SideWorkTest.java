@@ -8,7 +8,8 @@ import org.junit.jupiter.api.Test;
 
 class SideWorkTest {
     private static Script.Line line(String kind, String side, long leadIn, long work) {
-        return new Script.Line("n", kind, 0, leadIn, work, "Pigeon", "", side, "", "", 0, "", null, 8, null, "");
+        return new Script.Line(
+                "n", kind, 0, leadIn, work, "Pigeon", "", side, "", "", 0, "", null, 8, null, "", "", List.of());
     }
 
     /** What the logbook says of a class of two moments that took so long. */

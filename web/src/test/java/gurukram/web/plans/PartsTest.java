@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.notation.LineReader;
+import gurukram.core.notation.NamedFlows;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.notation.NotationWriter;
-import gurukram.core.notation.NamedFlows;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Node;
@@ -233,7 +233,8 @@ class PartsTest {
 
     @Test
     void notesAreReadLineByLineWithTheNumbersOfTheirLines() {
-        PastedText read = PastedText.read("tree, 5b each side\n\nwarrior\nchair", null, CATALOGUE, NamedFlows.ours(), ids);
+        PastedText read =
+                PastedText.read("tree, 5b each side\n\nwarrior\nchair", null, CATALOGUE, NamedFlows.ours(), ids);
         assertThat(read.isClear()).isFalse();
         assertThat(read.reading().lines()).extracting(line -> line.number()).containsExactly(1, 3, 4);
         assertThat(read.reading().problems()).singleElement().satisfies(problem -> {

@@ -1,12 +1,12 @@
 package gurukram.core.compose.search;
 
-import gurukram.core.check.Budgets;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Shares;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Style;
@@ -69,7 +69,7 @@ public final class Clock {
     }
 
     private int share(SectionRole role) {
-        return Budgets.share(role, style).orElse(OTHERS.getOrDefault(role, 5));
+        return Shares.of(role, style).orElse(OTHERS.getOrDefault(role, 5));
     }
 
     public static Map<SectionRole, Long> lengths(Score score) {

@@ -8,7 +8,7 @@ import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
-import gurukram.core.plan.settings.Manner;
+import gurukram.core.plan.manner.Manner;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;

@@ -2,8 +2,8 @@ package gurukram.core.notation.line;
 
 import gurukram.core.body.Side;
 import gurukram.core.body.SideBehaviour;
-import gurukram.core.dose.Dose;
 import gurukram.core.dose.Attempts;
+import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseWords;
 import gurukram.core.dose.Range;
 import gurukram.core.dose.Reps;
@@ -12,10 +12,10 @@ import gurukram.core.notation.words.Parts;
 import gurukram.core.notation.words.SideWords;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.manner.Manner;
+import gurukram.core.plan.manner.Use;
 import gurukram.core.plan.settings.FlowSettings;
-import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.SideRule;
-import gurukram.core.plan.settings.Use;
 import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -216,7 +216,8 @@ public final class StepLine {
                             manner.with().stream().filter(w -> !w.equals(with)).toList());
                 }
             }
-            return new Said(pose, sideWords.rule().orElse(null), waiting(dose, waiting), openTime, sideWords, null, manner);
+            return new Said(
+                    pose, sideWords.rule().orElse(null), waiting(dose, waiting), openTime, sideWords, null, manner);
         } catch (Refused e) {
             throw e.within(behindName);
         }
@@ -247,8 +248,7 @@ public final class StepLine {
                 && range.low() instanceof Attempts low
                 && range.chosen() instanceof Attempts chosen
                 && range.high() instanceof Attempts high)
-            return new Range(
-                    low.withWaiting(pose.id()), chosen.withWaiting(pose.id()), high.withWaiting(pose.id()));
+            return new Range(low.withWaiting(pose.id()), chosen.withWaiting(pose.id()), high.withWaiting(pose.id()));
         throw new Refused("Who waits? As in “3 attempts of 5 breaths, in 2 turns, waiting: child’s pose”.");
     }
 

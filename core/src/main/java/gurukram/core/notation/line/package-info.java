@@ -1,7 +1,7 @@
 /**
  * The kinds of line a class is written in: one file a kind, reader and writer together.
  *
- * <p>Imports: body, dose, notation.words, plan, plan.settings, pose, text, time.
+ * <p>Imports: body, dose, notation.words, plan, plan.manner, plan.settings, pose, text, time.
  */
 @NullMarked
 package gurukram.core.notation.line;

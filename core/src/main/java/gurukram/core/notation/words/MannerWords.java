@@ -2,10 +2,10 @@ package gurukram.core.notation.words;
 
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseWords;
-import gurukram.core.plan.settings.Manner;
-import gurukram.core.plan.settings.Stage;
-import gurukram.core.plan.settings.Use;
-import gurukram.core.plan.settings.Way;
+import gurukram.core.plan.manner.Manner;
+import gurukram.core.plan.manner.Stage;
+import gurukram.core.plan.manner.Use;
+import gurukram.core.plan.manner.Way;
 import gurukram.core.pose.Modifiers;
 import gurukram.core.pose.Modifiers.Modifier;
 import gurukram.core.pose.Ways;
@@ -63,8 +63,9 @@ public final class MannerWords {
                 .flatMap(way -> Stream.concat(Stream.of(way.name()), way.also().stream()))
                 .map(Pattern::quote)
                 .collect(Collectors.joining("|"));
-        return Pattern.compile("(?i)by (?:the )?(" + names + ")|(step(?:ping)?(?: through| back| forward)?|jump(?:ing)?(?: back"
-                + "| forward| through)?|walk(?:ing)?(?: forward| back)?|float(?:ing)?(?: forward| back)?)");
+        return Pattern.compile(
+                "(?i)by (?:the )?(" + names + ")|(step(?:ping)?(?: through| back| forward)?|jump(?:ing)?(?: back"
+                        + "| forward| through)?|walk(?:ing)?(?: forward| back)?|float(?:ing)?(?: forward| back)?|rock(?:ing)? up)");
     }
 
     /** Takes a phrase from the end: the text before it, or null when none stands there. */
@@ -72,13 +73,16 @@ public final class MannerWords {
         TextEnd end = new TextEnd(text);
         Optional<MatchResult> side = end.find(SIDE_IS);
         if (side.isPresent()) {
-            manner = manner.withSideNames(MarkWords.once(manner.sideNames(), side.get().group(1).strip(), "side is"));
+            manner = manner.withSideNames(
+                    MarkWords.once(manner.sideNames(), side.get().group(1).strip(), "side is"));
             return end.before(side.get());
         }
         Optional<MatchResult> way = end.find(WAY_AT_END);
         if (way.isPresent()) {
-            String name = way.get().group(1) != null ? way.get().group(1) : way.get().group(2);
-            if (manner.way() != null) throw new Refused("“" + manner.way() + "” and “" + name + "” are two ways; keep one.");
+            String name =
+                    way.get().group(1) != null ? way.get().group(1) : way.get().group(2);
+            if (manner.way() != null)
+                throw new Refused("“" + manner.way() + "” and “" + name + "” are two ways; keep one.");
             manner = manner.with(new Way(name, null));
             return end.before(way.get());
         }
@@ -86,7 +90,8 @@ public final class MannerWords {
         String modifier = null;
         for (Map.Entry<Pattern, String> one : AT_END.entrySet()) {
             Optional<MatchResult> found = end.find(one.getKey());
-            if (found.isEmpty() || (longest != null && longest.start() <= found.get().start())) continue;
+            if (found.isEmpty()
+                    || (longest != null && longest.start() <= found.get().start())) continue;
             longest = found.get();
             modifier = one.getValue();
         }

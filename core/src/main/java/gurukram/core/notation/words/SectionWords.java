@@ -8,9 +8,14 @@ import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
-/** What a section says of its own time: {@code explained} or {@code by the breath}, {@code 7 s a breath}. */
+/** What a section says of its own time: {@code explained} or {@code by the breath}, {@code 7 s a breath}, {@code about 7 min}. */
 public final class SectionWords {
+    private static final Pattern MINUTES =
+            Pattern.compile("(?i)(?:(?:takes )?about |budget:? |~ *)(\\d{1,9}) *(?:m|mins?|minutes?)");
+
     private SectionWords() {}
 
     /** Empty when the line, or some part of it, says something else. */
@@ -29,6 +34,8 @@ public final class SectionWords {
         for (Cueing way : Cueing.values()) {
             if (Words.fold(way.word()).equals(Words.fold(part))) return Optional.of(now.with(way));
         }
+        Matcher minutes = MINUTES.matcher(part);
+        if (minutes.matches()) return Optional.of(now.withMinutes(Section.MINUTES.parse(minutes.group(1))));
         return BreathWords.read(part, BreathLengths.UNSET)
                 .filter(said -> said.equals(BreathLengths.ofHolds(said.activeMillis())))
                 .map(said -> now.withBreath(said.activeMillis()));
@@ -38,6 +45,7 @@ public final class SectionWords {
     public static List<String> write(Section section) {
         List<String> parts = new ArrayList<>();
         if (section.cueing() != null) parts.add(section.cueing().word());
+        if (section.minutes() != null) parts.add("about " + section.minutes() + " min");
         if (section.breathMillis() != null) parts.add(Millis.seconds(section.breathMillis()) + " s a breath");
         return parts.isEmpty() ? List.of() : List.of(String.join(", ", parts));
     }

@@ -7,10 +7,10 @@ import gurukram.core.plan.Layer;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
-import gurukram.core.plan.settings.Stage;
+import gurukram.core.plan.manner.Stage;
 import gurukram.core.plan.settings.Texts;
-import java.util.List;
 import gurukram.core.text.TurnedWords;
+import java.util.List;
 
 /** The same plan with right and left exchanged, in the words typed as well; twice is the plan itself. */
 public final class Mirrored {
@@ -42,7 +42,8 @@ public final class Mirrored {
         Node mirrored = node;
         if (node instanceof Section section) mirrored = section.with(texts(section.texts()));
         if (node instanceof Step step) {
-            List<Stage> stages = step.manner().stages().stream().map(Mirrored::stage).toList();
+            List<Stage> stages =
+                    step.manner().stages().stream().map(Mirrored::stage).toList();
             mirrored = step.withSides(step.sides().mirrored())
                     .with(texts(step.texts()))
                     .with(step.manner().withStages(stages));
@@ -52,7 +53,8 @@ public final class Mirrored {
             mirrored = flow.with(flow.settings().withFirstSide(first)).with(texts(flow.texts()));
         }
         if (node instanceof Layer layer && layer.edit() instanceof Layer.Become become && become.sides() != null) {
-            Layer.Become other = new Layer.Become(become.pose(), become.sides().mirrored(), become.dose(), become.with());
+            Layer.Become other =
+                    new Layer.Become(become.pose(), become.sides().mirrored(), become.dose(), become.with());
             mirrored = new Layer(layer.id(), layer.when(), other);
         }
         return node.children().isEmpty()

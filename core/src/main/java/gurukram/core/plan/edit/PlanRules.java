@@ -95,6 +95,9 @@ public final class PlanRules {
     }
 
     private void flow(Flow flow) {
+        flow.tags().prepares().stream()
+                .filter(pose -> !catalogue.has(pose))
+                .forEach(pose -> says(flow.id(), "There is no pose “" + pose + "” to prepare."));
         for (Step step : flow.steps()) {
             node(step);
             step(step, flow, flow.settings().passes());
@@ -220,8 +223,11 @@ public final class PlanRules {
                             pose.name() + " is the same on both sides; it takes no side.",
                             "If something in it is on one side, say what: “both, side is the lifted arm”.")));
         }
-        if (named && !symmetric) says(node, "The side of " + pose.name().toLowerCase(Locale.ROOT) + " is that of its own "
-                + Objects.requireNonNull(pose.sideOf()).words() + ".");
+        if (named && !symmetric)
+            says(
+                    node,
+                    "The side of " + pose.name().toLowerCase(Locale.ROOT) + " is that of its own "
+                            + Objects.requireNonNull(pose.sideOf()).words() + ".");
         if (!sides.isSided() && pose.sides().hasSides()) {
             says(node, pose.name() + " has a right and a left: say both, right or left.");
         }

@@ -4,10 +4,11 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.manner.Manner;
 import gurukram.core.plan.settings.FlowPace;
-import gurukram.core.plan.settings.Manner;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Tags;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.plan.settings.Timing;
@@ -39,6 +40,7 @@ public final class PlanJson {
             .withConfigOverride(Texts.class, o -> o.setInclude(unless(NoTexts.class)))
             .withConfigOverride(Marks.class, o -> o.setInclude(unless(NoMarks.class)))
             .withConfigOverride(Manner.class, o -> o.setInclude(unless(UsualManner.class)))
+            .withConfigOverride(Tags.class, o -> o.setInclude(unless(NoTags.class)))
             .withConfigOverride(Theme.class, o -> o.setInclude(unless(NoTheme.class)))
             .withConfigOverride(School.class, o -> o.setInclude(unless(UnsetSchool.class)))
             .withConfigOverride(FlowPace.class, o -> o.setInclude(unless(UsualPace.class)))
@@ -123,6 +125,12 @@ public final class PlanJson {
     static final class UsualManner extends Absent {
         UsualManner() {
             super(Manner.USUAL);
+        }
+    }
+
+    static final class NoTags extends Absent {
+        NoTags() {
+            super(Tags.NONE);
         }
     }
 

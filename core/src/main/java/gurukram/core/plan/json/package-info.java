@@ -1,7 +1,7 @@
 /**
  * Plans and edits as JSON documents, and how older documents are read.
  *
- * <p>Imports: plan, plan.edit, plan.settings, pose.
+ * <p>Imports: plan, plan.edit, plan.manner, plan.settings, pose.
  */
 @NullMarked
 package gurukram.core.plan.json;

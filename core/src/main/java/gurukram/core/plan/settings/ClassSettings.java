@@ -66,7 +66,19 @@ public record ClassSettings(
     /** The settings every class has. */
     public static ClassSettings of(String title, int slotMinutes, Style style, Level level) {
         return new ClassSettings(
-                title, Theme.NONE, slotMinutes, style, level, false, "", null, Side.RIGHT, School.UNSET, "", List.of(), false);
+                title,
+                Theme.NONE,
+                slotMinutes,
+                style,
+                level,
+                false,
+                "",
+                null,
+                Side.RIGHT,
+                School.UNSET,
+                "",
+                List.of(),
+                false);
     }
 
     public ClassSettings withTitle(String other) {
@@ -80,7 +92,8 @@ public record ClassSettings(
     }
 
     public ClassSettings withSlotMinutes(int minutes) {
-        return new ClassSettings(title, theme, minutes, style, level, mixed, starts, peak, begins, school, note, mutes, propsReady);
+        return new ClassSettings(
+                title, theme, minutes, style, level, mixed, starts, peak, begins, school, note, mutes, propsReady);
     }
 
     public ClassSettings with(Style other) {

@@ -28,6 +28,7 @@ import gurukram.core.plan.settings.Join;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Rounds;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Tags;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.plan.settings.TypedPace;
@@ -212,7 +213,8 @@ class PlanEditTest {
                 List.of(warrior, step("chair", "none", "out")),
                 List.of(link),
                 Texts.NONE,
-                Marks.NONE);
+                Marks.NONE,
+                Tags.NONE);
         ClassPlan kept = vinyasa(section(
                 whole,
                 step("knees-side-to-side", "alternating, left first", "12 reps").withPace(TypedPace.position(5_000))));

@@ -23,8 +23,7 @@ import java.util.function.Supplier;
  * @param named the flows that can be called by name
  * @param at the node it comes after, as for {@link LineEdit}
  */
-public record PasteEdit(
-        String typed, String at, PoseCatalogue catalogue, NamedFlows named, Supplier<NodeId> newIds)
+public record PasteEdit(String typed, String at, PoseCatalogue catalogue, NamedFlows named, Supplier<NodeId> newIds)
         implements EditRequest {
     /** With our sequences only. */
     public PasteEdit(String typed, String at, PoseCatalogue catalogue, Supplier<NodeId> newIds) {

@@ -85,7 +85,8 @@ public final class Options {
     /** The name of the list a step's sides are chosen from; empty when there is nothing to choose. */
     public static String sidesOf(Step step, Pose pose, boolean sidedFlow) {
         boolean symmetric = pose == null || pose.sides() == SideBehaviour.SYMMETRIC;
-        if (symmetric) return step.sides() instanceof SideRule.None ? "" : "sides-none";
+        boolean named = !step.manner().sideNames().isEmpty();
+        if (symmetric && !named) return step.sides() instanceof SideRule.None ? "" : "sides-none";
         return sidedFlow ? "sides-in-flow" : "sides";
     }
 

@@ -39,6 +39,14 @@ public final class SectionFields {
             "One breath of its holds; empty is yours",
             (at, f) -> f.text(BreathField.words(at.section().breathMillis()), "Seconds a breath in holds", 8),
             (at, typed) -> at.section().withBreath(BreathField.millis(typed)));
+    private static final Declared<At, Section> MINUTES = FIELDS.declare(
+            "minutes",
+            "About how many minutes; empty is its share",
+            (at, f) -> f.text(
+                    at.section().minutes() == null ? "" : at.section().minutes().toString(),
+                    "Minutes you want it to take",
+                    6),
+            (at, typed) -> at.section().withMinutes(typed.isBlank() ? null : Section.MINUTES.parse(typed.strip())));
     private static final MarkFields<At, Section> MARKS = new MarkFields<>(
             FIELDS,
             new MarkFields.Words<>(
@@ -60,7 +68,8 @@ public final class SectionFields {
     public static List<Captioned> panel(Section section, Style style, Refusal refusal) {
         At at = new At(section, style);
         List<Captioned> all = new ArrayList<>();
-        for (Declared<At, Section> field : List.of(ROLE, NAME, CUEING, BREATH)) all.add(field.captioned(at, refusal));
+        for (Declared<At, Section> field : List.of(ROLE, NAME, MINUTES, CUEING, BREATH))
+            all.add(field.captioned(at, refusal));
         MARKS.captioned(at, refusal).forEach(all::add);
         return all;
     }

@@ -5,23 +5,32 @@ import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseText;
 import gurukram.core.dose.Reps;
 import gurukram.core.notation.NodeText;
+import gurukram.core.notation.words.MannerWords;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Naming;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.manner.Manner;
+import gurukram.core.plan.manner.Use;
+import gurukram.core.plan.manner.Way;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Timing;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Modifiers;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.DoseUnit;
 import gurukram.core.score.Pace;
+import gurukram.core.text.Problem;
+import gurukram.core.text.Refused;
 import gurukram.core.time.Millis;
 import gurukram.web.plans.edit.PoseNamed;
 import gurukram.web.shared.Typed;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The fields of a step. A dose is changed on the base line, or only for the level the page shows. */
@@ -39,6 +48,11 @@ public final class StepFields {
             new Field.Option("", "as the pose is"),
             new Field.Option("ACTIVE", "actively"),
             new Field.Option("PASSIVE", "passively"));
+    private static final List<Field.Option> USES = List.of(
+            new Field.Option("", "work"),
+            new Field.Option("REST", "rest"),
+            new Field.Option("DEMONSTRATION", "demonstration"),
+            new Field.Option("TALK", "talk"));
     private static final List<Field.Option> WAYS = List.of(
             new Field.Option("", "as the section is"),
             new Field.Option("EXPLAINED", "explained"),
@@ -147,6 +161,33 @@ public final class StepFields {
                     WAYS),
             (at, typed) ->
                     at.step().with(at.step().timing().with(typed.isEmpty() ? null : Typed.named(Cueing.class, typed))));
+    private static final Declared<At, Step> WITH = FIELDS.declare(
+            "with",
+            "With",
+            (at, f) ->
+                    f.text(String.join(", ", at.step().manner().with()), "Arms, binds, supports, knees, heels", WIDE),
+            (at, typed) -> at.step().with(at.step().manner().with(with(typed))));
+    private static final Declared<At, Step> SIDE_NAMES = FIELDS.declare(
+            "side-names",
+            "What the side names; empty for none",
+            (at, f) -> f.text(at.step().manner().sideNames(), "What the side names, as in the lifted arm", 24),
+            StepFields::withSideNames);
+    private static final Declared<At, Step> WAY = FIELDS.declare(
+            "way",
+            "Way there",
+            (at, f) -> f.text(way(at.step().manner()), "Way there, as in by stepping, 5 s", 18),
+            (at, typed) -> at.step().with(withWay(at.step().manner(), typed)));
+    private static final Declared<At, Step> USE = FIELDS.declare(
+            "use",
+            "Its time is",
+            (at, f) -> f.choice(
+                    at.step().manner().use() == null
+                            ? ""
+                            : at.step().manner().use().name(),
+                    "What its time is for",
+                    USES),
+            (at, typed) ->
+                    at.step().with(at.step().manner().with(typed.isEmpty() ? null : Typed.named(Use.class, typed))));
     private static final MarkFields<At, Step> MARKS = new MarkFields<>(
             FIELDS,
             new MarkFields.Words<>(
@@ -168,6 +209,37 @@ public final class StepFields {
         String[] sides = typed.split("/", 2);
         Integer second = sides.length == 1 ? null : TypedSeconds.millis(sides[1], Timing.SETTING_UP_MILLIS);
         return timing.withSettingUp(TypedSeconds.millis(sides[0], Timing.SETTING_UP_MILLIS), second);
+    }
+
+    private static List<String> with(String typed) {
+        if (typed.isBlank()) return List.of();
+        return MannerWords.modifiers(typed)
+                .orElseThrow(() -> new Refused(new Problem(
+                        "“" + typed.strip() + "” is nothing I know about a pose.",
+                        "Maybe: "
+                                + Modifiers.shipped().all().stream()
+                                        .map(Modifiers.Modifier::name)
+                                        .collect(Collectors.joining(", "))
+                                + ".",
+                        List.of())));
+    }
+
+    private static String way(Manner manner) {
+        return manner.way() == null ? "" : manner.way().toString();
+    }
+
+    private static Manner withWay(Manner manner, String typed) {
+        Way none = null;
+        if (typed.isBlank()) return manner.with(none);
+        String said = typed.strip().toLowerCase(Locale.ROOT).startsWith("by ") ? typed.strip() : "by " + typed.strip();
+        return MannerWords.read(said, manner).orElseGet(() -> manner.with(new Way(said, null)));
+    }
+
+    /** A symmetric pose with something to name has both sides, or the lead of its flow; with nothing it has none. */
+    private static Step withSideNames(At at, String typed) {
+        Step named = at.step().with(at.step().manner().withSideNames(typed));
+        if (typed.isBlank()) return named.withSides(new SideRule.None());
+        return named.sides().isSided() ? named : named.withSides(SideRule.parse(at.inSidedFlow() ? "lead" : "both"));
     }
 
     private static Dose typedDose(Dose now, String typed) {
@@ -215,6 +287,9 @@ public final class StepFields {
         if (at.shown() != null) fields.add(POSE);
         fields.addAll(List.of(DOSE, UNIT));
         if (!at.sidesList().isEmpty()) fields.add(SIDES);
+        boolean symmetric = at.written() != null && at.written().sides() == SideBehaviour.SYMMETRIC;
+        if (symmetric && at.shown() == at.written()) fields.add(SIDE_NAMES);
+        if (at.shown() != null) fields.add(WITH);
         if (at.level() != null && at.step().hasDoseFor(at.level())) fields.add(SAME);
         return fields.stream().map(field -> field.captioned(at, refusal)).toList();
     }
@@ -224,6 +299,8 @@ public final class StepFields {
         Dose dose = at.step().dose().at(Dose.Reading.LOW);
         boolean moves = dose instanceof Dose.Movement || dose instanceof Reps;
         List<Declared<At, Step>> fields = new ArrayList<>(List.of(SETTING_UP, CUEING, BREATH));
+        if (at.shown() != null) fields.add(0, WAY);
+        fields.add(USE);
         fields.add(moves ? PACE : HOLD);
         return fields.stream().map(field -> field.captioned(at, refusal)).toList();
     }

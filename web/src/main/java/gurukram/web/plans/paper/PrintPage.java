@@ -68,8 +68,12 @@ public record PrintPage(String title, String theme, String about, String length,
 
     private static Line line(
             Step step, int depth, Level level, PoseCatalogue catalogue, Map<NodeId, NodeTotal> totals) {
-        String name = new Naming(catalogue).pose(step.poseFor(level));
-        String sides = step.sides().words().equals("none") ? "" : step.sides().words();
+        String pose = step.poseFor(level);
+        String name = Naming.of(pose == null ? null : catalogue.pose(pose), step);
+        String names = step.manner().sideNames();
+        String sides = step.sides().words().equals("none")
+                ? ""
+                : step.sides().words() + (names.isEmpty() ? "" : ", side is " + names);
         return new Line(
                 depth,
                 name,

@@ -9,6 +9,7 @@ import gurukram.core.plan.Naming;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
+import gurukram.core.plan.Shares;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.pose.PoseCatalogue;
@@ -76,6 +77,7 @@ public record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
         private final Map<String, RowMark> marks;
         private final Refusal refusal;
         private final Map<NodeId, NodeTotal> totals;
+        private final Map<NodeId, Long> targets;
         private final StepRows steps;
         private final NotationWriter writer;
         private final Map<String, Slot> slots = new LinkedHashMap<>();
@@ -96,6 +98,7 @@ public record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
             this.catalogue = catalogue;
             this.refusal = refusal;
             this.totals = score.totals();
+            this.targets = Shares.targets(plan, withoutShare());
             this.steps = new StepRows(catalogue, view, totals, mixed, refusal);
             this.writer = new NotationWriter(catalogue);
         }
@@ -111,6 +114,7 @@ public record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
                         section.withChildren(List.of()),
                         span.lengthMs(),
                         share(span),
+                        target(section),
                         empty);
                 starts.put(section.id().value(), span.startMs());
                 section.items().forEach(this::item);
@@ -180,8 +184,30 @@ public record Rows(Map<String, Slot> slots, Map<String, Long> starts) {
                     section.name().isEmpty() ? "" : section.role().title().toLowerCase(),
                     section.cueing() == null ? "" : section.cueing().word(),
                     Millis.showWhole(span.lengthMs()),
-                    share(span) + " %",
+                    aim(section, span),
                     section.items().isEmpty());
+        }
+
+        /** What it should come to, where the class is still being made; else its share of it. */
+        private String aim(Section section, Score.SectionSpan span) {
+            long target = target(section);
+            if (target == 0) return share(span) + " %";
+            String about = Millis.aboutMinutes(target);
+            return span.lengthMs() == 0 ? about : "of " + about;
+        }
+
+        /** Time of sections that have neither a share nor minutes of their own. */
+        private long withoutShare() {
+            return plan.sections().stream()
+                    .filter(section -> section.minutes() == null
+                            && Shares.of(section.role(), plan.settings().style())
+                                    .isEmpty())
+                    .mapToLong(section -> span(section).lengthMs())
+                    .sum();
+        }
+
+        private long target(Section section) {
+            return targets.getOrDefault(section.id(), 0L);
         }
 
         private long share(Score.SectionSpan span) {

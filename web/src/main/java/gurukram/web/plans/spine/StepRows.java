@@ -3,6 +3,7 @@ package gurukram.web.plans.spine;
 import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.notation.NotationWriter;
+import gurukram.core.notation.words.MannerWords;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeId;
@@ -62,7 +63,7 @@ public final class StepRows {
         boolean plain = under.isEmpty() && pose != null;
         return new Row.StepRow(
                 step.id().value(),
-                Naming.of(pose),
+                Naming.of(pose, step),
                 step.marks().locked(),
                 plain ? pose.sanskrit() : under,
                 plain,
@@ -120,6 +121,9 @@ public final class StepRows {
                 .filter(layer -> layer.when().needsFlow() || !layer.when().holdsAt(view.level()))
                 .map(layer -> "⤷ " + writer.words(layer))
                 .forEach(words::add);
+        if (!step.manner().sideNames().isEmpty())
+            words.add("side is " + step.manner().sideNames());
+        words.addAll(MannerWords.write(step.manner()));
         Marks marks = step.marks();
         if (marks.locked()) words.add("locked");
         if (marks.optional()) words.add("optional");

@@ -1,4 +1,4 @@
-package gurukram.core.plan.settings;
+package gurukram.core.plan.manner;
 
 import gurukram.core.text.Words;
 import java.util.Locale;
@@ -12,6 +12,11 @@ public enum Use {
 
     public String word() {
         return name().toLowerCase(Locale.ROOT);
+    }
+
+    /** As a heading. */
+    public String title() {
+        return name().charAt(0) + word().substring(1);
     }
 
     /** As it is typed: {@code talk}, {@code demo}; empty when it is none. */

@@ -1,4 +1,4 @@
-package gurukram.core.plan.settings;
+package gurukram.core.plan.manner;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gurukram.core.dose.Dose;

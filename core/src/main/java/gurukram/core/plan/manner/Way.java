@@ -1,4 +1,4 @@
-package gurukram.core.plan.settings;
+package gurukram.core.plan.manner;
 
 import gurukram.core.pose.Ways;
 import gurukram.core.text.Limit;

@@ -1,4 +1,4 @@
-package gurukram.core.plan.settings;
+package gurukram.core.plan.manner;
 
 import gurukram.core.pose.Modifiers;
 import gurukram.core.text.Plain;
@@ -28,7 +28,9 @@ public record Manner(
 
     public Manner {
         sideNames = Plain.line(sideNames, "What a side names", 40);
-        with = with == null ? List.of() : with.stream().map(Manner::known).distinct().toList();
+        with = with == null
+                ? List.of()
+                : with.stream().map(Manner::known).distinct().toList();
         stages = stages == null ? List.of() : List.copyOf(stages);
         if (with.size() > MOST_MODIFIERS)
             throw new Refused("At most " + MOST_MODIFIERS + " things can be different about one pose.");
