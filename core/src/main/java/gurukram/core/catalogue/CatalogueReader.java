@@ -4,6 +4,7 @@ import gurukram.core.catalogue.rules.CatalogueProblem;
 import gurukram.core.catalogue.rules.CatalogueRules;
 import gurukram.core.catalogue.rules.Entries;
 import gurukram.core.catalogue.rules.Places;
+import gurukram.core.caution.Derivation;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -55,10 +56,11 @@ public final class CatalogueReader {
     public static PoseCatalogue read(Map<String, String> files) {
         CatalogueReader reader = new CatalogueReader();
         files.forEach(reader::readFile);
-        CatalogueRules.check(new Entries(reader.poses, reader.ladders, reader.places));
+        List<Pose> poses = Derivation.of(reader.poses);
+        CatalogueRules.check(new Entries(poses, reader.ladders, reader.places));
         List<CatalogueProblem> problems = reader.places.problems();
         if (!problems.isEmpty()) throw new CatalogueException(problems);
-        return new PoseCatalogue(reader.poses, reader.ladders);
+        return new PoseCatalogue(poses, reader.ladders);
     }
 
     private void readFile(String file, String text) {

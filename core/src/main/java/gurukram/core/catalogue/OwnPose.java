@@ -4,6 +4,7 @@ import gurukram.core.catalogue.rules.CatalogueProblem;
 import gurukram.core.catalogue.rules.CatalogueRules;
 import gurukram.core.catalogue.rules.Entries;
 import gurukram.core.catalogue.rules.Places;
+import gurukram.core.caution.Derivation;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
@@ -82,13 +83,14 @@ public final class OwnPose {
 
     /**
      * Reads the JSON of an own pose that was checked when it was kept. It is not checked again: what other poses are called
-     * by now must not take it out of the plans that hold it.
+     * by now must not take it out of the plans that hold it. Its cautions are those of the rules of today.
      */
-    public static Read stored(String json) {
+    public static Read stored(String json, PoseCatalogue catalogue) {
         try {
             Places places = new Places();
             Pose pose = pose(JSON.readTree(json), places);
-            return new Read(pose, places.problems());
+            Pose whole = pose == null ? null : Derivation.one(pose, catalogue.poses());
+            return new Read(whole, places.problems());
         } catch (JacksonException e) {
             return new Read(null, List.of(new CatalogueProblem("own", 0, "?", "", "not readable as JSON")));
         }
@@ -96,7 +98,8 @@ public final class OwnPose {
 
     private static Read read(JsonNode entry, PoseCatalogue catalogue) {
         Places places = new Places();
-        Pose pose = pose(entry, places);
+        Pose read = pose(entry, places);
+        Pose pose = read == null ? null : Derivation.one(read, catalogue.poses());
         if (pose != null) {
             List<Pose> others = new ArrayList<>(catalogue.poses());
             others.removeIf(other -> other.id().equals(pose.id()));

@@ -6,6 +6,8 @@ import gurukram.core.body.BodyArea;
 import gurukram.core.body.Felt;
 import gurukram.core.catalogue.rules.Places;
 import gurukram.core.pose.Caution;
+import gurukram.core.pose.CautionFacts;
+import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.PropUse;
 import java.util.ArrayList;
@@ -174,6 +176,35 @@ final class PoseFields {
             cautions.add(new Caution(need, severity, parts.length == 3 ? parts[2] : "", instead));
         }
         return cautions;
+    }
+
+    List<Mechanism> mechanisms() {
+        List<Mechanism> mechanisms = new ArrayList<>();
+        for (String word : list("mechanisms")) {
+            Mechanism mechanism = constant("mechanisms", word, Mechanism.class);
+            if (mechanism != null) mechanisms.add(mechanism);
+        }
+        return mechanisms;
+    }
+
+    /** {@code overrides: [knee blocked x-knee-twist → chair-seat]}: need, severity or none, key of the sentence, replacement. */
+    List<CautionFacts.Override> overrides() {
+        List<CautionFacts.Override> overrides = new ArrayList<>();
+        for (String line : list("overrides")) {
+            String[] halves = line.split("→", 2);
+            String[] parts = halves[0].strip().split("\\s+");
+            if (parts.length < 2 || parts.length > 3) {
+                problem("overrides", "overrides: “" + line + "” needs a need, a severity and maybe a sentence");
+                continue;
+            }
+            Need need = constant("overrides", parts[0], Need.class);
+            boolean none = parts[1].equals("none");
+            Caution.Severity severity = none ? null : constant("overrides", parts[1], Caution.Severity.class);
+            if (need == null || (severity == null && !none)) continue;
+            String instead = halves.length == 2 ? halves[1].strip() : null;
+            overrides.add(new CautionFacts.Override(need, severity, parts.length == 3 ? parts[2] : null, instead));
+        }
+        return overrides;
     }
 
     void refuseUnknown() {

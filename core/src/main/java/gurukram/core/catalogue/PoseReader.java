@@ -13,6 +13,7 @@ import gurukram.core.dose.DoseText;
 import gurukram.core.figure.Figure;
 import gurukram.core.figure.FigureText;
 import gurukram.core.pose.BreathAffinity;
+import gurukram.core.pose.CautionFacts;
 import gurukram.core.pose.Complexity;
 import gurukram.core.pose.Gate;
 import gurukram.core.pose.Hold;
@@ -83,10 +84,15 @@ final class PoseReader {
                 fields.actions(),
                 new Ties(fields.list("easier"), fields.list("harder"), fields.list("counter"), fields.list("next")),
                 fields.props(),
+                facts(),
                 fields.cautions(),
                 cues(),
                 gate(),
                 figure());
+    }
+
+    private CautionFacts facts() {
+        return new CautionFacts(fields.mechanisms(), fields.list("milder"), fields.overrides(), fields.cautions());
     }
 
     /** {@code doses: ["3-5 breaths, at 4", 8 breaths, 10 breaths]}: beginner, intermediate, advanced. */

@@ -5,7 +5,9 @@ import gurukram.core.body.BodyArea;
 import gurukram.core.body.Felt;
 import gurukram.core.figure.FigureText;
 import gurukram.core.pose.Caution;
+import gurukram.core.pose.CautionFacts;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCues;
 import gurukram.core.pose.PropUse;
@@ -88,8 +90,21 @@ final class PoseWriter {
             entry.put("gate", pose.gate().ladder() + " " + pose.gate().rung());
     }
 
+    private static String override(CautionFacts.Override override) {
+        String severity = override.severity() == null
+                ? "none"
+                : override.severity().name().toLowerCase(Locale.ROOT);
+        return override.need().word() + " " + severity
+                + (override.sentence() == null ? "" : " " + override.sentence())
+                + (override.instead() == null ? "" : " → " + override.instead());
+    }
+
     private void words(Pose pose) {
-        list("cautions", pose.cautions().stream().map(PoseWriter::caution).toList());
+        CautionFacts facts = pose.facts();
+        list("mechanisms", facts.mechanisms().stream().map(Mechanism::word).toList());
+        list("milder", facts.milder());
+        list("overrides", facts.overrides().stream().map(PoseWriter::override).toList());
+        list("cautions", facts.written().stream().map(PoseWriter::caution).toList());
         ObjectNode cues = entry.putObject("cues");
         cue(cues, "enter", pose.cues().enter());
         cue(cues, "align", pose.cues().align());

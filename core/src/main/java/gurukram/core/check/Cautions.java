@@ -65,7 +65,7 @@ public final class Cautions implements Check {
 
     private static String advice(Subject subject, Caution caution) {
         if (caution.instead() != null) return "Usual instead: " + subject.name(caution.instead()) + ".";
-        return caution.change().isBlank() ? "" : Wording.capital(caution.change()) + ".";
+        return caution.change();
     }
 
     /** Poses with a caution that is not written down yet, by need, each where it first comes. */
@@ -83,7 +83,7 @@ public final class Cautions implements Check {
     }
 
     private static String words(Caution caution) {
-        return caution.change().isBlank() ? caution.need().words() : caution.change();
+        return caution.texts().isEmpty() ? caution.need().words() : caution.first();
     }
 
     private static void told(

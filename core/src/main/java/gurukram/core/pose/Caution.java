@@ -1,30 +1,58 @@
 package gurukram.core.pose;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What a need asks of a pose. The app plans movement and is no medical device: the change is the usual one, and doctors,
  * licensed practitioners and the studio's own rules come first.
  *
- * @param change what to do instead, in the teacher's words
+ * @param texts what to do instead or to say, a sentence each, the strictest first
  * @param instead id of the pose that takes its place for this need; null where there is none
+ * @param because what the pose does that asks for it; empty for a caution that somebody wrote
  */
 public record Caution(
         Need need,
         Severity severity,
-        String change,
-        @Nullable String instead) {
+        List<String> texts,
+        @Nullable String instead,
+        List<Mechanism> because) {
     public enum Severity {
         /** never planned for a group with this need */
         BLOCKED,
         /** only with its change */
         CHANGE,
         /** announced */
-        TELL
+        TELL;
+
+        /** Whether it asks more than the other. */
+        public boolean isStricterThan(Severity other) {
+            return compareTo(other) < 0;
+        }
+    }
+
+    public Caution {
+        texts = texts.stream().filter(text -> !text.isBlank()).toList();
+        because = List.copyOf(because);
+    }
+
+    /** One that somebody wrote. */
+    public Caution(Need need, Severity severity, String change, @Nullable String instead) {
+        this(need, severity, List.of(change), instead, List.of());
+    }
+
+    /** All its sentences. */
+    public String change() {
+        return String.join(" ", texts);
+    }
+
+    /** The sentence that counts most; empty where there is none. */
+    public String first() {
+        return texts.isEmpty() ? "" : texts.get(0);
     }
 
     public String words() {
         String lead = severity == Severity.BLOCKED ? "leave out" : severity == Severity.TELL ? "say" : "change";
-        return need.words() + ": " + lead + (change.isBlank() ? "" : "; " + change);
+        return need.words() + ": " + lead + (texts.isEmpty() ? "" : "; " + change());
     }
 }

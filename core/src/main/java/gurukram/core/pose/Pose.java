@@ -39,6 +39,7 @@ import org.jspecify.annotations.Nullable;
  * @param doses usual dose at each level, with its range
  * @param stretches where it lengthens, {@code works} where muscles hold
  * @param notIn where it must not be felt
+ * @param facts what its cautions are derived from
  * @param gate the rung to have reached first; null unless the risk is high
  */
 public record Pose(
@@ -72,6 +73,7 @@ public record Pose(
         List<ActionUse> actions,
         Ties ties,
         List<PropUse> props,
+        CautionFacts facts,
         List<Caution> cautions,
         PoseCues cues,
         @Nullable Gate gate,
@@ -120,7 +122,19 @@ public record Pose(
         return withTies(ties.alsoHarder(other));
     }
 
+    public Pose withCautions(List<Caution> others) {
+        return with(ties, facts, others);
+    }
+
+    public Pose with(CautionFacts others) {
+        return with(ties, others, cautions);
+    }
+
     private Pose withTies(Ties tied) {
+        return with(tied, facts, cautions);
+    }
+
+    private Pose with(Ties tied, CautionFacts from, List<Caution> derived) {
         return new Pose(
                 id,
                 names,
@@ -152,7 +166,8 @@ public record Pose(
                 actions,
                 tied,
                 props,
-                cautions,
+                from,
+                derived,
                 cues,
                 gate,
                 figure);

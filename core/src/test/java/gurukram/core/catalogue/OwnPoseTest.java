@@ -20,7 +20,7 @@ class OwnPoseTest {
     @ParameterizedTest
     @MethodSource("poses")
     void anEntryMadeFromAPoseIsThatPose(Pose pose) {
-        OwnPose.Read read = OwnPose.stored(OwnPose.like(pose).toString());
+        OwnPose.Read read = OwnPose.stored(OwnPose.like(pose).toString(), Plans.CATALOGUE);
         assertThat(read.problems()).isEmpty();
         assertThat(read.pose()).isEqualTo(pose);
     }
@@ -59,6 +59,6 @@ class OwnPoseTest {
             assertThat(problem.field()).isEqualTo(at);
             assertThat(problem.what()).contains(words);
         });
-        assertThat(OwnPose.stored("{not json").problems()).hasSize(1);
+        assertThat(OwnPose.stored("{not json", Plans.CATALOGUE).problems()).hasSize(1);
     }
 }

@@ -217,7 +217,7 @@ record OwnPoseForm(Map<String, String> values) {
     /** Those of the pose it is like, with the teacher's own in the place of one for the same need. */
     private List<String> cautions(Pose like) {
         Map<Need, String> lines = new EnumMap<>(Need.class);
-        for (Caution c : like.cautions()) {
+        for (Caution c : like.facts().written()) {
             String instead = c.instead() == null ? "" : " → " + c.instead();
             lines.put(c.need(), line(c.need(), c.severity(), c.change()) + instead);
         }

@@ -43,7 +43,7 @@ public class Poses {
     private PoseCatalogue read(Teacher teacher) {
         List<Pose> own = new ArrayList<>();
         for (OwnPoseStore.Row row : rows(teacher)) {
-            OwnPose.Read read = OwnPose.stored(row.entry());
+            OwnPose.Read read = OwnPose.stored(row.entry(), shipped);
             if (read.pose() != null) own.add(read.pose());
             else LOG.warn("own pose {} cannot be read: {}", row.pose(), read.problems());
         }

@@ -54,7 +54,7 @@ class PaperTest {
                 "easy seat, 2 min open");
         String page = http.get("/classes/" + id + "/counts").body();
 
-        assertThat(page).containsPattern("in talk</span> <strong class=\"num\">2:00<");
+        assertThat(page).containsPattern("in talk and showing</span> <strong class=\"num\">2:00<");
         assertThat(page).containsPattern("(?s)<td>3</td>.{0,250}breaths held.{0,250}<td>5</td>");
         assertThat(page).containsPattern("(?s)weight on the wrists</span> <strong class=\"num\">1<.{0,400}>Plank</a>");
         assertThat(page).containsPattern("(?s)come again, outside flows.*Tree</span>: <strong class=\"num\">2 times<");

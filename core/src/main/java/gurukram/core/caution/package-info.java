@@ -1,0 +1,10 @@
+/**
+ * Cautions by mechanism: what a pose does to a body, and what people with a need do about it. Read {@code Rulebook}, {@code
+ * Derivation}.
+ *
+ * <p>Imports: body, pose, score.
+ */
+@NullMarked
+package gurukram.core.caution;
+
+import org.jspecify.annotations.NullMarked;
