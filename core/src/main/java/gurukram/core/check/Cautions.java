@@ -9,9 +9,12 @@ import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * What the needs of the group ask: poses to leave out, changes to make, things to tell. A change or a word counts as made
@@ -45,22 +48,28 @@ public final class Cautions implements Check {
     private static void blocked(Subject subject, Findings found) {
         Map<List<Object>, List<Integer>> places = new LinkedHashMap<>();
         for (int i = 0; i < subject.moments().size(); i++) {
-            if (!subject.isWork(i) || !Needs.isBlocked(subject.pose(i), subject.group())) continue;
+            if (!subject.isWork(i) || blocking(subject, i).isEmpty()) continue;
             places.computeIfAbsent(
                             List.of(subject.moment(i).node(), subject.pose(i).id()), p -> new ArrayList<>())
                     .add(i);
         }
         places.forEach((place, moments) -> {
             Pose pose = subject.pose(moments.get(0));
-            List<Caution> cautions = Needs.cautions(pose, subject.group()).stream()
-                    .filter(c -> c.severity() == Caution.Severity.BLOCKED)
-                    .toList();
+            List<Caution> cautions = blocking(subject, moments.get(0));
             String people = Wording.and(cautions.stream()
                     .map(c -> Needs.people(subject.group(), c.need()))
                     .toList());
             String what = "%s is left out for somebody in this group: %s.".formatted(pose.name(), people);
             found.must((NodeId) place.get(0), pose.id(), moments, what, advice(subject, cautions.get(0)));
         });
+    }
+
+    /** What forbids the pose of a moment to somebody who has no line of their own there. */
+    private static List<Caution> blocking(Subject subject, int moment) {
+        Step step = subject.step(moment);
+        return Needs.cautions(subject.pose(moment), subject.group()).stream()
+                .filter(c -> c.severity() == Caution.Severity.BLOCKED && !NeedLine.answers(step, c.need()))
+                .toList();
     }
 
     private static String advice(Subject subject, Caution caution) {
@@ -75,7 +84,9 @@ public final class Cautions implements Check {
         for (int i = 0; i < subject.moments().size(); i++) {
             if (!subject.isWork(i) || seen.putIfAbsent(subject.pose(i).id(), i) != null) continue;
             for (Caution caution : Needs.cautions(subject.pose(i), subject.group())) {
-                if (caution.severity() != severity || Swap.tells(subject.step(i), words(caution))) continue;
+                Step step = subject.step(i);
+                boolean answered = Swap.tells(step, words(caution)) || NeedLine.answers(step, caution.need());
+                if (caution.severity() != severity || answered) continue;
                 byNeed.computeIfAbsent(caution.need(), n -> new ArrayList<>()).add(new Place(i, caution));
             }
         }
@@ -100,17 +111,16 @@ public final class Cautions implements Check {
                                 : poses + " poses");
         List<Integer> moments = places.stream().map(Place::moment).toList();
         NodeId node = subject.moment(moments.get(0)).node();
-        String about = need.name().toLowerCase(Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
         found.add(
                 change ? Severity.LOOK : Severity.INFO,
                 node,
-                about,
+                about(need, change),
                 moments,
                 what,
-                Wording.capital(String.join("; ", byChange(subject, places))) + ".");
+                String.join(" ", byChange(subject, places)));
     }
 
-    /** {@code padding under the knees at cow, cat and 3 more}. */
+    /** {@code Cow, cat and 3 more: You may put a blanket under the knees.} */
     private static List<String> byChange(Subject subject, List<Place> places) {
         Map<String, List<String>> poses = new LinkedHashMap<>();
         for (Place place : places) {
@@ -122,14 +132,18 @@ public final class Cautions implements Check {
             int more = names.size() - NAMED;
             List<String> some = new ArrayList<>(names.subList(0, Math.min(NAMED, names.size())));
             if (more > 0) some.add(more + " more");
-            said.add(words.replace(';', ',') + " at " + Wording.and(some));
+            said.add(Wording.capital(Wording.and(some)) + ": " + Wording.sentence(words));
         });
         return said;
     }
 
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
-        if (finding.severity() != Severity.MUST) return writtenDown(subject, finding);
+        if (finding.severity() != Severity.MUST) {
+            List<Mend> softer = new ArrayList<>(writtenDown(subject, finding));
+            if (finding.severity() == Severity.LOOK) softer.addAll(lines(subject, finding));
+            return softer;
+        }
         Step step = subject.step(finding.node());
         Pose pose = subject.catalogue().pose(finding.about());
         List<Pose> others = new ArrayList<>();
@@ -137,7 +151,7 @@ public final class Cautions implements Check {
             if (caution.instead() != null) others.add(subject.catalogue().pose(caution.instead()));
         }
         others.addAll(Swap.easier(subject, pose));
-        List<Mend> mends = new ArrayList<>();
+        List<Mend> mends = new ArrayList<>(ownLine(subject, step, pose));
         others.stream()
                 .distinct()
                 .filter(other -> !Needs.isBlocked(other, subject.group()))
@@ -148,14 +162,67 @@ public final class Cautions implements Check {
         return mends;
     }
 
+    /** Those who must leave a pose out do what takes its place, beside the others; each need has its own line. */
+    private static List<Mend> ownLine(Subject subject, Step step, Pose pose) {
+        if (!pose.id().equals(step.pose())) return List.of();
+        Step with = step;
+        Set<String> names = new LinkedHashSet<>();
+        for (Caution caution : Needs.cautions(pose, subject.group())) {
+            if (caution.severity() != Caution.Severity.BLOCKED || NeedLine.answers(with, caution.need())) continue;
+            if (caution.instead() == null) return List.of();
+            Pose other = subject.catalogue().pose(caution.instead());
+            Optional<Step> more = NeedLine.fitting(subject, with, caution.need(), other);
+            if (more.isEmpty()) return List.of();
+            with = more.get();
+            names.add(subject.name(other.id()));
+        }
+        String label = "Give them %s, beside the others".formatted(Wording.and(List.copyOf(names)));
+        return names.isEmpty() ? List.of() : List.of(new Mend(label, PlanEdit.instead(subject.plan(), with)));
+    }
+
+    /** A line of their own wherever a change is wanted for a need. */
+    private static List<Mend> lines(Subject subject, Finding finding) {
+        Map<NodeId, Step> steps = new LinkedHashMap<>();
+        Set<String> names = new LinkedHashSet<>();
+        for (int i = 0; i < subject.moments().size(); i++) {
+            if (!subject.isWork(i)) continue;
+            Pose pose = subject.pose(i);
+            Step step = steps.getOrDefault(subject.moment(i).node(), subject.step(i));
+            for (Caution caution : Needs.cautions(pose, subject.group())) {
+                boolean mine = about(caution.need(), true).equals(finding.about())
+                        && caution.severity() == Caution.Severity.CHANGE
+                        && pose.id().equals(step.pose())
+                        && caution.instead() != null
+                        && !Swap.tells(step, words(caution))
+                        && !NeedLine.answers(step, caution.need());
+                if (!mine) continue;
+                Pose other = subject.catalogue().pose(Objects.requireNonNull(caution.instead()));
+                NeedLine.fitting(subject, step, caution.need(), other).ifPresent(with -> {
+                    steps.put(with.id(), with);
+                    names.add(subject.name(other.id()));
+                });
+            }
+        }
+        if (steps.isEmpty()) return List.of();
+        String label = names.size() == 1 && steps.size() == 1
+                ? "Give them " + names.iterator().next()
+                : "Give them another pose at %d places".formatted(steps.size());
+        List<PlanEdit> edits = new ArrayList<>();
+        steps.values().forEach(step -> edits.add(PlanEdit.instead(subject.plan(), step)));
+        return List.of(new Mend(label, PlanEdit.all(edits)));
+    }
+
+    private static String about(Need need, boolean change) {
+        return need.word() + (change ? "" : "-tell");
+    }
+
     private static List<Mend> writtenDown(Subject subject, Finding finding) {
         boolean change = finding.severity() == Severity.LOOK;
         Caution.Severity severity = change ? Caution.Severity.CHANGE : Caution.Severity.TELL;
         List<PlanEdit> edits = new ArrayList<>();
         Map<NodeId, Step> steps = new LinkedHashMap<>();
         byNeed(subject, severity).forEach((need, places) -> {
-            String about = need.name().toLowerCase(Locale.ROOT).replace('_', '-') + (change ? "" : "-tell");
-            if (!about.equals(finding.about())) return;
+            if (!about(need, change).equals(finding.about())) return;
             for (Place place : places) {
                 Step step = steps.getOrDefault(subject.moment(place.moment()).node(), subject.step(place.moment()));
                 String line = Wording.capital(need.words()) + ": " + words(place.caution());

@@ -46,4 +46,10 @@ final class Wording {
     static String times(int n) {
         return n == 1 ? "once" : n == 2 ? "twice" : n + " times";
     }
+
+    /** A text as a sentence: with a capital and its full stop. */
+    static String sentence(String text) {
+        String ended = text.endsWith(".") || text.endsWith("!") || text.endsWith("?") ? text : text + ".";
+        return capital(ended);
+    }
 }

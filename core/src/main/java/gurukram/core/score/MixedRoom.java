@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToLongFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -85,11 +86,11 @@ public final class MixedRoom {
         List<Beside> lines = new ArrayList<>();
         for (Need need : needs) {
             ClassPlan own = LevelLine.beside(plan, when -> when.needs().contains(need), unfolder.catalogue());
-            add(lines, need.words(), clock, lengths(unfolder.unfold(own, null), owners));
+            add(lines, need.words(), clock, besideLengths(unfolder.unfold(own, null), owners));
         }
         if (either[0]) {
             ClassPlan own = LevelLine.beside(plan, When::either, unfolder.catalogue());
-            add(lines, "the other choice", clock, lengths(unfolder.unfold(own, null), owners));
+            add(lines, "the other choice", clock, besideLengths(unfolder.unfold(own, null), owners));
         }
         return lines;
     }
@@ -101,13 +102,22 @@ public final class MixedRoom {
         });
     }
 
+    /** Those beside the clock are told in a sentence while the room is got ready, so their own getting ready costs nothing (ours). */
+    private static Map<Unit, Long> besideLengths(Score score, Map<NodeId, NodeId> owners) {
+        return lengths(score, owners, moment -> moment.lengthMs() - moment.settingUpMs());
+    }
+
     private static Map<Unit, Long> lengths(Score score, Map<NodeId, NodeId> owners) {
+        return lengths(score, owners, Moment::lengthMs);
+    }
+
+    private static Map<Unit, Long> lengths(Score score, Map<NodeId, NodeId> owners, ToLongFunction<Moment> length) {
         Map<Unit, Long> lengths = new LinkedHashMap<>();
         for (Moment moment : score.moments()) {
             Unit unit = moment.flow() != null
                     ? new Unit(moment.flow(), moment.pass())
                     : new Unit(owners.getOrDefault(moment.node(), moment.node()), null);
-            lengths.merge(unit, moment.lengthMs(), Long::sum);
+            lengths.merge(unit, length.applyAsLong(moment), Long::sum);
         }
         return lengths;
     }

@@ -3,8 +3,13 @@ package gurukram.core.check;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import gurukram.core.body.Side;
+import gurukram.core.plan.Layer;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.pose.Need;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class CautionsTest {
@@ -25,10 +30,12 @@ class CautionsTest {
                 wrists.says(Cautions.class).equals("For wrist (2) a change is wanted at 2 poses."),
                 wrists.says(Cautions.class));
         assertTrue(
-                wrists.only(Cautions.class).advice().contains("at downward dog and plank"),
+                wrists.only(Cautions.class).advice().contains("Downward dog: You may take the hands to the wall"),
                 wrists.only(Cautions.class).advice());
         assertEquals(Severity.LOOK, wrists.only(Cautions.class).severity());
-        assertEquals(List.of("Write it beside the 2 poses"), wrists.offers(Cautions.class));
+        assertEquals(
+                List.of("Write it beside the 2 poses", "Give them another pose at 2 places"),
+                wrists.offers(Cautions.class));
         Checked mended = wrists.mended(Cautions.class);
         assertEquals("", mended.says(Cautions.class));
         assertTrue(
@@ -57,6 +64,23 @@ class CautionsTest {
     }
 
     @Test
+    void whoMustLeaveAPoseOutMayHaveALineOfTheirOwn() {
+        Checked necks = Checked.of(
+                CLASS.formatted("inversions:\nshoulder stand, 8 breaths\n"), Checked.group("8 mats, 2 neck"));
+        Finding blocked = necks.of(Cautions.class).stream()
+                .filter(f -> f.about().equals("shoulder-stand"))
+                .findFirst()
+                .orElseThrow();
+        Mend own = necks.mends(blocked).get(0);
+        assertTrue(own.label().startsWith("Give them "), own.label());
+        Checked mended = necks.mended(own);
+        assertTrue(mended.of(Cautions.class).stream().noneMatch(f -> f.about().equals("shoulder-stand")));
+        Step step = (Step) mended.plan().sections().get(1).items().get(0);
+        assertEquals("shoulder-stand", step.pose());
+        assertEquals(Set.of(Need.NECK), step.layers().get(0).when().needs());
+    }
+
+    @Test
     void whoMustNotHoldTheBreathIsGivenABreathingWithoutHolds() {
         Checked held =
                 Checked.of("breathe:\nbox breath, 4-4-4-4 x 5\n", Checked.group("8 mats, 1 high blood pressure"));
@@ -70,17 +94,20 @@ class CautionsTest {
     }
 
     @Test
-    void aRestOnTheSideIsOnOneSideAndAsLongAsTheRestWas() {
+    void aRestOnTheSideIsALineOfTheirOwnOnOneSideAndAsLongAsTheRest() {
         Checked late = Checked.of("rest:\nfinal rest, 330 s\n", Checked.group("8 mats, 1 pregnancy later"));
-        Finding blocked = late.of(Cautions.class).get(0);
-        Mend side = late.mends(blocked).stream()
-                .filter(mend -> mend.label().equals("Do side-lying rest instead"))
+        Finding change = late.of(Cautions.class).get(0);
+        Mend side = late.mends(change).stream()
+                .filter(mend -> mend.label().equals("Give them side-lying rest"))
                 .findFirst()
                 .orElseThrow();
         Checked mended = late.mended(side);
         Step step = (Step) mended.plan().sections().get(0).items().get(0);
-        assertEquals("left", step.sides().words());
-        assertEquals("330 s", step.dose().toString());
+        Layer line = step.layers().get(0);
+        assertEquals(Set.of(Need.PREGNANCY_LATER), line.when().needs());
+        assertEquals(new Layer.Become("side-lying-rest", new SideRule.Only(Side.LEFT), null), line.edit());
+        assertEquals("", mended.says(Cautions.class));
+        assertEquals("", mended.says(MixedClock.class));
         assertEquals("", mended.says(SidesUneven.class));
         assertEquals("", mended.says(SecondSide.class));
     }
