@@ -67,7 +67,7 @@ public final class Cautions implements Check {
     /** What forbids the pose of a moment to somebody who has no line of their own there. */
     private static List<Caution> blocking(Subject subject, int moment) {
         Step step = subject.step(moment);
-        return Needs.cautions(subject.pose(moment), subject.group()).stream()
+        return Needs.cautions(subject.asDone(moment), subject.group()).stream()
                 .filter(c -> c.severity() == Caution.Severity.BLOCKED && !NeedLine.answers(step, c.need()))
                 .toList();
     }
@@ -83,7 +83,7 @@ public final class Cautions implements Check {
         Map<String, Integer> seen = new LinkedHashMap<>();
         for (int i = 0; i < subject.moments().size(); i++) {
             if (!subject.isWork(i) || seen.putIfAbsent(subject.pose(i).id(), i) != null) continue;
-            for (Caution caution : Needs.cautions(subject.pose(i), subject.group())) {
+            for (Caution caution : Needs.cautions(subject.asDone(i), subject.group())) {
                 Step step = subject.step(i);
                 boolean answered = Swap.tells(step, words(caution)) || NeedLine.answers(step, caution.need());
                 if (caution.severity() != severity || answered) continue;
@@ -188,7 +188,7 @@ public final class Cautions implements Check {
             if (!subject.isWork(i)) continue;
             Pose pose = subject.pose(i);
             Step step = steps.getOrDefault(subject.moment(i).node(), subject.step(i));
-            for (Caution caution : Needs.cautions(pose, subject.group())) {
+            for (Caution caution : Needs.cautions(subject.asDone(i), subject.group())) {
                 boolean mine = about(caution.need(), true).equals(finding.about())
                         && caution.severity() == Caution.Severity.CHANGE
                         && pose.id().equals(step.pose())

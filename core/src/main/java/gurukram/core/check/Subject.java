@@ -1,5 +1,6 @@
 package gurukram.core.check;
 
+import gurukram.core.caution.Derivation;
 import gurukram.core.cue.Cue;
 import gurukram.core.cue.Cues;
 import gurukram.core.group.People;
@@ -15,7 +16,11 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.School;
+import gurukram.core.pose.Caution;
+import gurukram.core.pose.CautionFacts;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Mechanism;
+import gurukram.core.pose.Modifiers;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.EffortCurve;
@@ -49,6 +54,7 @@ public final class Subject {
     private final Score score;
     private final Pose[] poses;
     private final Map<NodeId, Node> nodes = new HashMap<>();
+    private final Map<String, Pose> asDone = new HashMap<>();
     private final Map<NodeId, NodeId> parents = new HashMap<>();
     private final Map<NodeId, List<Integer>> momentsOf = new HashMap<>();
     private final Map<String, Integer> lastMoments = new HashMap<>();
@@ -203,6 +209,35 @@ public final class Subject {
 
     SectionRole role(int moment) {
         return section(moment(moment).section()).role();
+    }
+
+    /** The pose of a moment as it is done there: what is different about it changes what it asks of people. */
+    Pose asDone(int moment) {
+        Pose pose = pose(moment);
+        List<String> with = moment(moment).how().with();
+        return asDone.computeIfAbsent(pose.id() + with, key -> asDone(pose, with, catalogue()));
+    }
+
+    /** What a step asks of a group's needs, with what is different about its pose. */
+    public static List<Caution> cautionsOf(Step step, PoseCatalogue catalogue, People group) {
+        if (step.pose() == null) return List.of();
+        return Needs.cautions(asDone(catalogue.pose(step.pose()), step.manner().with(), catalogue), group);
+    }
+
+    private static Pose asDone(Pose pose, List<String> with, PoseCatalogue catalogue) {
+        if (with.isEmpty()) return pose;
+        List<Mechanism> mechanisms = new ArrayList<>(pose.facts().mechanisms());
+        for (String name : with) {
+            Modifiers.Modifier modifier = Modifiers.shipped().named(name).orElseThrow();
+            mechanisms.removeIf(one -> modifier.eases().contains(one.word()));
+            modifier.adds().stream()
+                    .map(Mechanism::parse)
+                    .filter(one -> !mechanisms.contains(one))
+                    .forEach(mechanisms::add);
+        }
+        CautionFacts facts = pose.facts();
+        CautionFacts changed = new CautionFacts(mechanisms, facts.milder(), facts.overrides(), facts.written());
+        return Derivation.one(pose.with(changed), catalogue.poses());
     }
 
     /** The part of the plan a part stands in; null for sections. */

@@ -65,8 +65,8 @@ public final class Modifiers {
                     row.list(2, ";"),
                     bases(row.list(3, " ")),
                     row.list(4, ",").stream().map(Modifiers::felt).toList(),
-                    row.list(5, ","),
-                    row.list(6, ","),
+                    mechanisms(row.list(5, ",")),
+                    mechanisms(row.list(6, ",")),
                     row.cell(7));
             all.add(modifier);
             name(modifier.name(), modifier);
@@ -81,6 +81,12 @@ public final class Modifiers {
 
     private static Set<Base> bases(List<String> words) {
         return words.stream().map(Base::parse).collect(Collectors.toCollection(() -> EnumSet.noneOf(Base.class)));
+    }
+
+    /** Each must be one. */
+    private static List<String> mechanisms(List<String> words) {
+        words.forEach(Mechanism::parse);
+        return words;
     }
 
     private static Felt felt(String typed) {

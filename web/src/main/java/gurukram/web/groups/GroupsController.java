@@ -1,5 +1,6 @@
 package gurukram.web.groups;
 
+import gurukram.core.caution.Rulebook;
 import gurukram.core.group.Room;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
@@ -36,7 +37,8 @@ class GroupsController {
     public record Choice(String value, String words, boolean chosen) {}
 
     /** A need with how many people have it. */
-    public record Counted(String field, String words, String people, String problem) {}
+    /** @param ask what a teacher may ask people */
+    public record Counted(String field, String words, String ask, String people, String problem) {}
 
     @GetMapping("/groups")
     String groups(@AuthenticationPrincipal Teacher teacher, Model model) {
@@ -118,7 +120,9 @@ class GroupsController {
                 Stream.of(Need.values())
                         .map(need -> {
                             String field = "need-" + need.name();
-                            return new Counted(field, need.words(), form.value(field), problems.get(field));
+                            Rulebook.NeedGuide guide = Rulebook.shipped().of(need);
+                            return new Counted(
+                                    field, guide.name(), guide.ask(), form.value(field), problems.get(field));
                         })
                         .toList());
         return "groups/group";
@@ -182,7 +186,11 @@ class GroupsController {
                 "props",
                 RoomForm.PROPS.stream()
                         .map(prop -> new Counted(
-                                "prop-" + prop, prop + "s", form.value("prop-" + prop), problems.get("prop-" + prop)))
+                                "prop-" + prop,
+                                prop + "s",
+                                "",
+                                form.value("prop-" + prop),
+                                problems.get("prop-" + prop)))
                         .toList());
         return "groups/room";
     }

@@ -2,6 +2,7 @@ package gurukram.web.poses;
 
 import gurukram.core.body.Base;
 import gurukram.core.body.BodyArea;
+import gurukram.core.caution.Rulebook;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
@@ -79,6 +80,11 @@ record BrowsePage(PoseFilter filter, String count, List<Group> groups, List<Stri
 
     public List<Need> needs() {
         return List.of(Need.values());
+    }
+
+    /** A need in plain words. */
+    public String nameOf(Need need) {
+        return Rulebook.shipped().of(need).name();
     }
 
     public List<String> props() {

@@ -4,6 +4,7 @@ import gurukram.core.body.Base;
 import gurukram.core.body.Felt;
 import gurukram.core.body.Side;
 import gurukram.core.body.SideBehaviour;
+import gurukram.core.caution.Rulebook;
 import gurukram.core.cue.CueTemplate;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Caution;
@@ -43,6 +44,11 @@ record PosePage(
         List<Tied> ties,
         boolean own,
         boolean replaces) {
+    /** When and by which rules the cautions were last read. */
+    public String read() {
+        return Rulebook.READ;
+    }
+
     /** @param caption which side it is shown on; empty when symmetric */
     record Drawn(String address, String caption) {}
 
@@ -188,7 +194,7 @@ record PosePage(
                 : c.severity() == Caution.Severity.CHANGE ? "Change" : "Say";
         PoseTile instead =
                 c.instead() == null || !catalogue.has(c.instead()) ? null : PoseTile.of(catalogue.pose(c.instead()));
-        return new CautionLine(severity, c.need().words(), c.change(), instead);
+        return new CautionLine(severity, Rulebook.shipped().of(c.need()).name(), c.change(), instead);
     }
 
     private static String gate(Pose pose, PoseCatalogue catalogue) {

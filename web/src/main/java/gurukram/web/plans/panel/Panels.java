@@ -3,6 +3,7 @@ package gurukram.web.plans.panel;
 import gurukram.core.compose.Why;
 import gurukram.core.compose.brief.Focus;
 import gurukram.core.fit.WithoutIt;
+import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
@@ -71,7 +72,7 @@ public class Panels {
             return new Panel(CHECKS, CHECKS, "What there is to look at", "", List.of(), null)
                     .with(FindingsPanel.all(found, poses.of(teacher)));
         }
-        Panel panel = part(teacher, stored, node, view, refusal);
+        Panel panel = part(teacher, stored, node, view, found.subject().group(), refusal);
         if (!panel.kind().equals("class")) {
             panel = panel.with(FindingsPanel.at(found, new NodeId(panel.node()), poses.of(teacher)))
                     .without(without(teacher, stored, panel.node(), view))
@@ -120,7 +121,7 @@ public class Panels {
                 .orElse(node);
     }
 
-    private Panel part(Teacher teacher, StoredClass stored, String node, View view, Refusal refusal) {
+    private Panel part(Teacher teacher, StoredClass stored, String node, View view, People people, Refusal refusal) {
         ClassPlan plan = stored.plan();
         PoseCatalogue catalogue = poses.of(teacher);
         Node found = node.equals(NodeId.CLASS.value())
@@ -134,7 +135,7 @@ public class Panels {
         }
         Score score = editor.unfolderOf(teacher).unfold(plan, view.level());
         if (found instanceof Step step) {
-            return new StepPanels(plan, score, view, catalogue, editor.schoolOf(teacher), refusal).of(step);
+            return new StepPanels(plan, score, view, catalogue, editor.schoolOf(teacher), people, refusal).of(step);
         }
         if (found instanceof Flow flow) return FlowPanel.of(flow, score, catalogue, refusal);
         if (found instanceof Link link) return SmallPanels.of(link, catalogue, refusal);

@@ -9,6 +9,7 @@ import java.util.List;
  * @param figures both sides, or the one there is
  * @param usual the usual doses of the pose, level by level
  * @param prepares what it prepares of what the peak asks; empty when nothing
+ * @param cautions those of the class's group, {@code otherCautions} the usual ones for everybody else
  * @param felt address of the map of what is felt
  */
 public record StepPanel(
@@ -25,11 +26,15 @@ public record StepPanel(
         String felt,
         String stretches,
         String works,
-        List<String> cautions,
+        List<Careful> cautions,
+        List<String> otherCautions,
         String props) {
 
     /** A drawn pose. @param id of the pose, for taking it */
     public record Drawn(String id, String name, String figure) {}
+
+    /** A caution somebody in the class's group needs; what takes its place is null where nothing is to. */
+    public record Careful(String words, boolean blocked, Drawn instead) {}
 
     /** What is said on one side: so many words in so many seconds. */
     public record Said(String side, String words, String time, boolean fits) {}

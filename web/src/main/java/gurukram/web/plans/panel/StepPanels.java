@@ -3,9 +3,12 @@ package gurukram.web.plans.panel;
 import gurukram.core.body.Felt;
 import gurukram.core.body.Side;
 import gurukram.core.body.SideBehaviour;
+import gurukram.core.caution.Rulebook;
+import gurukram.core.check.Subject;
 import gurukram.core.compose.NextPoses;
 import gurukram.core.cue.Cue;
 import gurukram.core.cue.Cues;
+import gurukram.core.group.People;
 import gurukram.core.notation.NodeText;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -16,6 +19,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.BreathLengths;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Timing;
+import gurukram.core.pose.Caution;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
@@ -34,6 +38,7 @@ import gurukram.web.plans.panel.StepPanel.Said;
 import gurukram.web.plans.spine.StepRows;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -46,9 +51,19 @@ final class StepPanels {
     private final View view;
     private final PoseCatalogue catalogue;
     private final School school;
+    private final People group;
     private final Refusal refusal;
 
-    StepPanels(ClassPlan plan, Score score, View view, PoseCatalogue catalogue, School school, Refusal refusal) {
+    /** @param group whom the class is for; null for nobody in particular */
+    StepPanels(
+            ClassPlan plan,
+            Score score,
+            View view,
+            PoseCatalogue catalogue,
+            School school,
+            People group,
+            Refusal refusal) {
+        this.group = group;
         this.plan = plan;
         this.score = score;
         this.view = view;
@@ -122,8 +137,31 @@ final class StepPanels {
                 Figures.felt(pose),
                 areas(pose.stretches()),
                 areas(pose.works()),
-                pose.cautions().stream().map(caution -> caution.words()).toList(),
+                careful(step),
+                pose.cautions().stream()
+                        .filter(caution -> group == null || group.people(caution.need()) == 0)
+                        .filter(caution -> caution.severity() != Caution.Severity.TELL)
+                        .map(caution -> words(caution))
+                        .toList(),
                 pose.props().stream().map(prop -> prop.words()).collect(Collectors.joining("; ")));
+    }
+
+    /** What the group needs here, the strictest first, with arms and supports as the step has them. */
+    private List<StepPanel.Careful> careful(Step step) {
+        if (group == null || step.pose() == null) return List.of();
+        return Subject.cautionsOf(step, catalogue, group).stream()
+                .sorted(Comparator.comparing(Caution::severity))
+                .map(caution -> new StepPanel.Careful(
+                        words(caution),
+                        caution.severity() == Caution.Severity.BLOCKED,
+                        caution.instead() == null || !catalogue.has(caution.instead())
+                                ? null
+                                : drawn(List.of(caution.instead())).get(0)))
+                .toList();
+    }
+
+    private static String words(Caution caution) {
+        return Rulebook.shipped().of(caution.need()).name() + ": " + caution.change();
     }
 
     private List<Drawn> drawn(Collection<String> ids) {
