@@ -1,5 +1,6 @@
 package gurukram.core.pose;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -31,6 +32,8 @@ public record Caution(
         }
     }
 
+    private static final String LEAVE_OUT = "Leave this one out: ";
+
     public Caution {
         texts = texts.stream().filter(text -> !text.isBlank()).toList();
         because = List.copyOf(because);
@@ -41,9 +44,16 @@ public record Caution(
         this(need, severity, List.of(change), instead, List.of());
     }
 
-    /** All its sentences. */
+    /** All its sentences; what is left out for several reasons says so once. */
     public String change() {
-        return String.join(" ", texts);
+        List<String> reasons = texts.stream()
+                .filter(text -> text.startsWith(LEAVE_OUT))
+                .map(text -> text.substring(LEAVE_OUT.length()).replaceAll("\\.$", ""))
+                .toList();
+        if (reasons.size() < 2) return String.join(" ", texts);
+        List<String> all = new ArrayList<>(List.of(LEAVE_OUT + String.join("; ", reasons) + "."));
+        texts.stream().filter(text -> !text.startsWith(LEAVE_OUT)).forEach(all::add);
+        return String.join(" ", all);
     }
 
     /** The sentence that counts most; empty where there is none. */

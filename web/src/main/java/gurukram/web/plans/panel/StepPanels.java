@@ -80,8 +80,8 @@ final class StepPanels {
         return new Panel(
                 "step",
                 step.id().value(),
-                Naming.of(pose),
-                StepRows.lengthAndSum(score.totals().get(step.id())),
+                Naming.of(pose, step),
+                StepRows.lengthAndSum(score.totals().get(step.id())) + fetching(step),
                 List.of(
                         new Part("", true, StepFields.amounts(at, refusal)),
                         new Part("Time of its own" + breath(step, pose), isTimed(step), StepFields.times(at, refusal)),
@@ -144,6 +144,15 @@ final class StepPanels {
                         .map(caution -> words(caution))
                         .toList(),
                 pose.props().stream().map(prop -> prop.words()).collect(Collectors.joining("; ")));
+    }
+
+    /** How much of the setting up goes into fetching props; empty where they are there. */
+    private String fetching(Step step) {
+        long ms = score.moments().stream()
+                .filter(moment -> moment.node().equals(step.id()))
+                .mapToLong(moment -> moment.how().fetchMs())
+                .sum();
+        return ms == 0 ? "" : ", " + Millis.show(ms) + " of it fetching props";
     }
 
     /** What the group needs here, the strictest first, with arms and supports as the step has them. */
