@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
  * fitter sees its choices is used.
  */
 class FitArithmeticTest {
-    private static final int CLASSES = Seeds.of(300);
+    private static final int CLASSES = Seeds.of(100, 300);
     private static final int FIFTHS = 5;
     private static final Unfolder UNFOLDER = new Unfolder(Plans.CATALOGUE, Pace.defaults());
     private static final Fit FIT = new Fit(Plans.CATALOGUE, UNFOLDER);

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 
 /** Every combination of a small class, each unfolded as a whole, against the fitter. */
 class FitBruteForceTest {
-    private static final int PLANS = Seeds.of(2_000);
+    private static final int PLANS = Seeds.of(700, 2_000);
     private static final Unfolder UNFOLDER = new Unfolder(Plans.CATALOGUE, Pace.defaults());
     private static final Fit FIT = new Fit(Plans.CATALOGUE, UNFOLDER);
 

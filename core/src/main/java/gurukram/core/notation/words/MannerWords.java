@@ -15,8 +15,10 @@ import gurukram.core.text.TextEnd;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -43,6 +45,16 @@ public final class MannerWords {
     private static final Map<Pattern, String> AT_END = atEnd();
 
     private static final Pattern WAY_AT_END = wayAtEnd();
+    private static final Pattern SIDE_SAID = Pattern.compile("(?i)\\bside (?:is|names|means) ");
+
+    /** What such a phrase can end on: lines that end on nothing of it, nearly all, need no closer look. */
+    private static final Set<String> LAST_WORDS = Stream.concat(
+                    Modifiers.shipped().all().stream()
+                            .flatMap(one -> Stream.concat(Stream.of(one.name()), one.also().stream())),
+                    Ways.shipped().all().stream()
+                            .flatMap(way -> Stream.concat(Stream.of(way.name()), way.also().stream())))
+            .map(MannerWords::lastWord)
+            .collect(Collectors.toUnmodifiableSet());
 
     private Manner manner = Manner.USUAL;
 
@@ -68,8 +80,19 @@ public final class MannerWords {
                         + "| forward| through)?|walk(?:ing)?(?: forward| back)?|float(?:ing)?(?: forward| back)?|rock(?:ing)? up)");
     }
 
+    private static String lastWord(String text) {
+        int end = text.length();
+        while (end > 0 && !Character.isLetter(text.charAt(end - 1))) end--;
+        int from = end;
+        while (from > 0 && Character.isLetter(text.charAt(from - 1))) from--;
+        return text.substring(from, end).toLowerCase(Locale.ROOT);
+    }
+
     /** Takes a phrase from the end: the text before it, or null when none stands there. */
     public @Nullable String takeFromEnd(String text) {
+        String last = lastWord(text);
+        boolean maybeSide = SIDE_SAID.matcher(text).find();
+        if (!maybeSide && !LAST_WORDS.contains(last)) return null;
         TextEnd end = new TextEnd(text);
         Optional<MatchResult> side = end.find(SIDE_IS);
         if (side.isPresent()) {
