@@ -2,13 +2,13 @@ package gurukram.core.pose;
 
 import gurukram.core.text.Words;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** All poses, in the order of their files, with search by any of their names. */
@@ -16,6 +16,8 @@ public final class PoseCatalogue {
     private final Map<String, Pose> byId = new LinkedHashMap<>();
     private final Map<String, Pose> byName = new LinkedHashMap<>();
     private final Map<String, Ladder> ladders = new LinkedHashMap<>();
+    private final Map<String, Set<String>> byLooseName = new HashMap<>();
+    private final List<Pose> all;
     private final PoseSearch search = new PoseSearch();
 
     /** Names are taken as validated: unique after folding. */
@@ -25,11 +27,16 @@ public final class PoseCatalogue {
             byId.put(pose.id(), pose);
             names(pose).forEach(name -> byName.putIfAbsent(name, pose));
             search.add(pose);
+            for (String name : pose.names().loosely())
+                byLooseName
+                        .computeIfAbsent(Words.fold(name), n -> new LinkedHashSet<>())
+                        .add(pose.id());
         }
+        all = List.copyOf(byId.values());
     }
 
     public Collection<Pose> poses() {
-        return List.copyOf(byId.values());
+        return all;
     }
 
     /** The pose with this id; {@link IllegalArgumentException} when a plan refers to one that is not there. */
@@ -75,14 +82,16 @@ public final class PoseCatalogue {
                 .anyMatch(name -> name.indexOf(',') >= 0 && Words.fold(name).equals(Words.fold(typed)));
     }
 
+    /** Whether some name is so many letters or fewer from what was typed, folded. */
+    public boolean hasNameWithin(String folded, int letters) {
+        return byName.keySet().stream()
+                .anyMatch(name -> Math.abs(name.length() - folded.length()) <= letters
+                        && Words.distance(name, folded) <= letters);
+    }
+
     /** The poses a word may mean that is no pose's own name, nearest first: {@code pigeon}; empty when there is none. */
     public List<Pose> meant(String typed) {
-        String folded = Words.fold(typed);
-        Set<String> loose = byId.values().stream()
-                .filter(pose -> pose.names().loosely().stream()
-                        .anyMatch(word -> Words.fold(word).equals(folded)))
-                .map(Pose::id)
-                .collect(Collectors.toSet());
+        Set<String> loose = byLooseName.getOrDefault(Words.fold(typed), Set.of());
         if (loose.isEmpty()) return List.of();
         return search.find(typed).stream()
                 .filter(pose -> loose.contains(pose.id()))

@@ -52,6 +52,7 @@ public final class StepLine {
     private static final Pattern FRACTION =
             Pattern.compile("(?i)(?<![\\d.,])(\\d{1,3})([.,]\\d{1,3})(\\s*(?:breaths?|b|br|reps?|times|rounds?)\\b)");
     private static final Pattern USED = Pattern.compile("(?i)(.*?\\S),?\\s+(?:of\\s+)?([a-z]+)");
+    private static final Pattern WAIT = Pattern.compile("(?i)wait");
     private static final Pattern WAITING =
             Pattern.compile("(?i)[,;]?\\s*(?:the )?(?:others? )?wait(?:ing|s)?(?: in)?:?\\s+([^,;]+?)\\s*$");
     private static final Pattern SHOWN_A_SIDE = Pattern.compile("(?i)\\b(?:shown|taught)\\b[^,;]*\\bsides?$");
@@ -169,7 +170,7 @@ public final class StepLine {
         String name = line;
         Pose waiting = null;
         Matcher waits = WAITING.matcher(line);
-        if (waits.find()) {
+        if (WAIT.matcher(line).find() && waits.find()) {
             waiting = poseNamed(waits.group(1), line);
             name = line.substring(0, waits.start());
         }
@@ -178,7 +179,9 @@ public final class StepLine {
             String shorter = sideWords.takeBeginning(
                     name, before -> catalogue.named(before).isPresent());
             if (shorter == null) shorter = mannerWords.takeFromEnd(name);
-            if (shorter == null && SHOWN_A_SIDE.matcher(name).find()) shorter = takeDose(doseWords, name);
+            if (shorter == null
+                    && name.indexOf("side") > 0
+                    && SHOWN_A_SIDE.matcher(name).find()) shorter = takeDose(doseWords, name);
             if (shorter == null) shorter = sideWords.takeFromEnd(name);
             if (shorter == null) shorter = takeDose(doseWords, name);
             if (shorter == null) break;
@@ -342,9 +345,7 @@ public final class StepLine {
     private boolean isMistyped(String name) {
         if (name.indexOf(',') >= 0) return false;
         String folded = Words.fold(name);
-        return catalogue.poses().stream()
-                .flatMap(pose -> pose.names().own().stream())
-                .anyMatch(own -> Math.abs(own.length() - folded.length()) <= 2 && Words.distance(own, folded) <= 2);
+        return catalogue.hasNameWithin(folded, 2);
     }
 
     private static int lastGap(String text, int before) {
