@@ -1,10 +1,13 @@
 package gurukram.core;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import gurukram.core.notation.NotationReader;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.notation.Reading;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeNames;
+import gurukram.core.plan.json.PlanJson;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
@@ -23,6 +26,16 @@ public final class Notation {
     /** The plan of a text in which everything must be understood. */
     public static ClassPlan plan(String text) {
         return read(text).planOrRefused();
+    }
+
+    /** The plan of some lines; it writes and reads back as the same, as text and as JSON. */
+    public static ClassPlan roundTrip(String... lines) {
+        Reading reading = read(String.join("\n", lines));
+        assertThat(reading.problems()).isEmpty();
+        String written = write(reading.plan());
+        assertThat(NodeNames.numbered(plan(written))).as(written).isEqualTo(NodeNames.numbered(reading.plan()));
+        assertThat(PlanJson.read(PlanJson.write(reading.plan()))).isEqualTo(reading.plan());
+        return reading.plan();
     }
 
     public static String write(ClassPlan plan) {

@@ -4,6 +4,7 @@ import gurukram.core.pose.Caution.Severity;
 import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
+import gurukram.core.text.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -22,14 +23,14 @@ record Rule(
         Need need, Mechanism mechanism, Severity severity, String sentence, List<Predicate<Pose>> where, String kind) {
     private static final Pattern NAMED = Pattern.compile("(-?)(id|base):(.*)");
 
-    static Rule of(List<String> row) {
+    static Rule of(Table.Row row) {
         return new Rule(
-                Need.parse(row.get(0)),
-                Mechanism.parse(row.get(1)),
-                Severity.valueOf(row.get(2).toUpperCase(Locale.ROOT)),
-                row.get(3),
-                conditions(row.get(4)),
-                row.get(5));
+                Need.parse(row.cell(0)),
+                Mechanism.parse(row.cell(1)),
+                Severity.valueOf(row.cell(2).toUpperCase(Locale.ROOT)),
+                row.cell(3),
+                conditions(row.cell(4)),
+                row.cell(5));
     }
 
     boolean holds(Pose pose) {

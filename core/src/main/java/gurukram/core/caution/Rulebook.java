@@ -2,6 +2,7 @@ package gurukram.core.caution;
 
 import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Need;
+import gurukram.core.text.Table;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -37,10 +38,10 @@ public final class Rulebook {
     private final Map<Mechanism, MechanismGuide> mechanisms = new EnumMap<>(Mechanism.class);
 
     private Rulebook() {
-        for (List<String> row : Rows.of("sentences.tsv", 2)) sentences.put(row.get(0), row.get(1));
-        for (List<String> row : Rows.of("replacements.tsv", 2))
-            kinds.put(row.get(0), List.of(row.get(1).split(" ")));
-        for (List<String> row : Rows.of("rules.tsv", 6)) {
+        for (Table.Row row : rows("sentences", 2)) sentences.put(row.cell(0), row.cell(1));
+        for (Table.Row row : rows("replacements", 2))
+            kinds.put(row.cell(0), List.of(row.cell(1).split(" ")));
+        for (Table.Row row : rows("rules", 6)) {
             Rule rule = Rule.of(row);
             if (!sentences.containsKey(rule.sentence()))
                 throw new IllegalStateException("rules.tsv: no sentence " + rule.sentence());
@@ -50,10 +51,14 @@ public final class Rulebook {
                     .computeIfAbsent(rule.mechanism(), mechanism -> new ArrayList<>())
                     .add(rule);
         }
-        for (List<String> row : Rows.of("needs.tsv", 4))
-            needs.put(Need.parse(row.get(0)), new NeedGuide(row.get(1), row.get(2), row.get(3)));
-        for (List<String> row : Rows.of("mechanisms.tsv", 4))
-            mechanisms.put(Mechanism.parse(row.get(0)), new MechanismGuide(row.get(1), row.get(2), row.get(3)));
+        for (Table.Row row : rows("needs", 4))
+            needs.put(Need.parse(row.cell(0)), new NeedGuide(row.cell(1), row.cell(2), row.cell(3)));
+        for (Table.Row row : rows("mechanisms", 4))
+            mechanisms.put(Mechanism.parse(row.cell(0)), new MechanismGuide(row.cell(1), row.cell(2), row.cell(3)));
+    }
+
+    private static List<Table.Row> rows(String file, int columns) {
+        return Table.of("/cautions/" + file + ".tsv", "\t", columns);
     }
 
     public static Rulebook shipped() {

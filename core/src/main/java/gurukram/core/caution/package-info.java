@@ -2,7 +2,7 @@
  * Cautions by mechanism: what a pose does to a body, and what people with a need do about it. Read {@code Rulebook}, {@code
  * Derivation}.
  *
- * <p>Imports: body, pose, score.
+ * <p>Imports: body, pose, score, text.
  */
 @NullMarked
 package gurukram.core.caution;

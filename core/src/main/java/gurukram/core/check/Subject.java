@@ -229,11 +229,8 @@ public final class Subject {
         List<Mechanism> mechanisms = new ArrayList<>(pose.facts().mechanisms());
         for (String name : with) {
             Modifiers.Modifier modifier = Modifiers.shipped().named(name).orElseThrow();
-            mechanisms.removeIf(one -> modifier.eases().contains(one.word()));
-            modifier.adds().stream()
-                    .map(Mechanism::parse)
-                    .filter(one -> !mechanisms.contains(one))
-                    .forEach(mechanisms::add);
+            mechanisms.removeIf(modifier.eases()::contains);
+            modifier.adds().stream().filter(one -> !mechanisms.contains(one)).forEach(mechanisms::add);
         }
         CautionFacts facts = pose.facts();
         CautionFacts changed = new CautionFacts(mechanisms, facts.milder(), facts.overrides(), facts.written());

@@ -41,6 +41,12 @@ public record Attempts(
         return new Attempts(other, each, restSeconds, turns, waiting);
     }
 
+    /** A dose in the place of this one, whose words leave out the pose others wait in: it keeps it where it has turns. */
+    public Dose keepingWaiting(Dose other) {
+        boolean takes = other instanceof Attempts tries && tries.turns() > 1 && tries.waiting() == null;
+        return takes ? ((Attempts) other).withWaiting(waiting) : other;
+    }
+
     public Attempts withWaiting(@Nullable String pose) {
         return new Attempts(attempts, each, restSeconds, turns, pose);
     }

@@ -3,15 +3,14 @@ package gurukram.core.pose;
 import gurukram.core.body.Base;
 import gurukram.core.body.BodyArea;
 import gurukram.core.body.Felt;
+import gurukram.core.text.ByName;
 import gurukram.core.text.Refused;
-import gurukram.core.text.Words;
+import gurukram.core.text.Table;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -45,8 +44,8 @@ public final class Modifiers {
             List<String> also,
             Set<Base> fits,
             List<Felt> felt,
-            List<String> adds,
-            List<String> eases,
+            List<Mechanism> adds,
+            List<Mechanism> eases,
             String say) {
         /** A bind is not let go by itself: the next pose keeps it while it can. */
         public boolean isCarried() {
@@ -54,7 +53,7 @@ public final class Modifiers {
         }
     }
 
-    private final Map<String, Modifier> byName = new LinkedHashMap<>();
+    private final ByName<Modifier> byName = new ByName<>();
     private final List<Modifier> all = new ArrayList<>();
 
     private Modifiers(List<Table.Row> rows) {
@@ -69,24 +68,16 @@ public final class Modifiers {
                     mechanisms(row.list(6, ",")),
                     row.cell(7));
             all.add(modifier);
-            name(modifier.name(), modifier);
-            modifier.also().forEach(other -> name(other, modifier));
+            byName.put(modifier.name(), modifier.also(), modifier);
         }
-    }
-
-    private void name(String name, Modifier modifier) {
-        if (byName.put(Words.fold(name), modifier) != null)
-            throw new IllegalStateException("modifiers.txt: two are called " + name);
     }
 
     private static Set<Base> bases(List<String> words) {
         return words.stream().map(Base::parse).collect(Collectors.toCollection(() -> EnumSet.noneOf(Base.class)));
     }
 
-    /** Each must be one. */
-    private static List<String> mechanisms(List<String> words) {
-        words.forEach(Mechanism::parse);
-        return words;
+    private static List<Mechanism> mechanisms(List<String> words) {
+        return words.stream().map(Mechanism::parse).toList();
     }
 
     private static Felt felt(String typed) {
@@ -109,10 +100,7 @@ public final class Modifiers {
 
     /** By its name or another, in any case. */
     public Optional<Modifier> named(String typed) {
-        String folded = Words.fold(typed);
-        Modifier found = byName.get(folded);
-        if (found == null && folded.startsWith("with ")) found = byName.get(folded.substring(5));
-        return Optional.ofNullable(found);
+        return byName.find(typed, "with");
     }
 
     /** Whether one takes the other's place. */
@@ -140,6 +128,6 @@ public final class Modifiers {
     }
 
     private static final class Shipped {
-        static final Modifiers ALL = new Modifiers(Table.shipped("/catalogue/modifiers.txt", 8));
+        static final Modifiers ALL = new Modifiers(Table.of("/catalogue/modifiers.txt", "|", 8));
     }
 }

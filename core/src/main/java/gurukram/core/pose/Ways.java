@@ -1,7 +1,8 @@
 package gurukram.core.pose;
 
 import gurukram.core.body.Base;
-import gurukram.core.text.Words;
+import gurukram.core.text.ByName;
+import gurukram.core.text.Table;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -28,21 +29,15 @@ public final class Ways {
 
     public record Pair(Base from, Base to) {}
 
-    private final Map<String, Known> byName = new LinkedHashMap<>();
+    private final ByName<Known> byName = new ByName<>();
     private final List<Known> all = new ArrayList<>();
 
     private Ways(List<Table.Row> rows) {
         for (Table.Row row : rows) {
             Known way = new Known(row.cell(0), row.list(1, ";"), pairs(row.list(2, ";")), row.cell(3), row.cell(4));
             all.add(way);
-            name(way.name(), way);
-            way.also().forEach(other -> name(other, way));
+            byName.put(way.name(), way.also(), way);
         }
-    }
-
-    private void name(String name, Known way) {
-        if (byName.put(Words.fold(name), way) != null)
-            throw new IllegalStateException("ways.txt: two are called " + name);
     }
 
     private static Map<Pair, Long> pairs(List<String> cells) {
@@ -69,13 +64,10 @@ public final class Ways {
 
     /** By its name or another, with or without “by”. */
     public Optional<Known> named(String typed) {
-        String folded = Words.fold(typed);
-        if (folded.startsWith("by ")) folded = folded.substring(3);
-        if (!byName.containsKey(folded) && folded.startsWith("the ")) folded = folded.substring(4);
-        return Optional.ofNullable(byName.get(folded));
+        return byName.find(typed, "by", "the");
     }
 
     private static final class Shipped {
-        static final Ways ALL = new Ways(Table.shipped("/pace/ways.txt", 5));
+        static final Ways ALL = new Ways(Table.of("/pace/ways.txt", "|", 5));
     }
 }

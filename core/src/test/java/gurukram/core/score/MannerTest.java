@@ -3,17 +3,15 @@ package gurukram.core.score;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import gurukram.core.Notation;
 import gurukram.core.Plans;
 import gurukram.core.body.Side;
-import gurukram.core.notation.NotationReader;
-import gurukram.core.notation.NotationWriter;
-import gurukram.core.notation.Reading;
+import gurukram.core.dose.Attempts;
+import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
-import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Shares;
 import gurukram.core.plan.edit.Mirrored;
-import gurukram.core.plan.json.PlanJson;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Modifiers;
@@ -28,17 +26,8 @@ import org.junit.jupiter.api.Test;
 class MannerTest {
     private static final Unfolder UNFOLDER = new Unfolder(Plans.CATALOGUE, Pace.defaults());
 
-    /** The plan of some lines; it writes and reads back as the same, as text and as JSON. */
     private static ClassPlan plan(String... lines) {
-        Reading reading = new NotationReader(Plans.CATALOGUE, NodeNames.numbers()).read(String.join("\n", lines));
-        assertThat(reading.problems()).isEmpty();
-        String written = new NotationWriter(Plans.CATALOGUE).write(reading.plan());
-        ClassPlan again = new NotationReader(Plans.CATALOGUE, NodeNames.numbers())
-                .read(written)
-                .planOrRefused();
-        assertThat(NodeNames.numbered(again)).as(written).isEqualTo(NodeNames.numbered(reading.plan()));
-        assertThat(PlanJson.read(PlanJson.write(reading.plan()))).isEqualTo(reading.plan());
-        return reading.plan();
+        return Notation.roundTrip(lines);
     }
 
     private static List<Moment> moments(String... lines) {
@@ -114,6 +103,17 @@ class MannerTest {
         assertThat(moments.get(3).settingUpMs())
                 .isPositive()
                 .isLessThan(moments.get(0).settingUpMs());
+    }
+
+    @Test
+    void anotherDoseKeepsThePoseOthersWaitIn() {
+        Attempts now = new Attempts(2, new Dose.Breaths(3), 0, 2, "childs-pose");
+        assertThat(now.keepingWaiting(new Attempts(3, new Dose.Breaths(5), 10, 2, null)))
+                .isEqualTo(new Attempts(3, new Dose.Breaths(5), 10, 2, "childs-pose"));
+        assertThat(now.keepingWaiting(new Attempts(3, new Dose.Breaths(5), 10)))
+                .as("without turns nobody waits")
+                .isEqualTo(new Attempts(3, new Dose.Breaths(5), 10));
+        assertThat(now.keepingWaiting(new Dose.Seconds(30))).isEqualTo(new Dose.Seconds(30));
     }
 
     @Test

@@ -3,15 +3,14 @@ package gurukram.core.score;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import gurukram.core.Notation;
 import gurukram.core.Plans;
 import gurukram.core.body.Side;
 import gurukram.core.check.Checks;
 import gurukram.core.notation.NotationReader;
-import gurukram.core.notation.NotationWriter;
 import gurukram.core.notation.Reading;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeNames;
-import gurukram.core.plan.json.PlanJson;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
@@ -25,17 +24,8 @@ import org.junit.jupiter.api.Test;
 class WaysOfTeachingTest {
     private static final Unfolder UNFOLDER = new Unfolder(Plans.CATALOGUE, Pace.defaults());
 
-    /** The plan of some lines; it writes and reads back as the same, as text and as JSON. */
     private static ClassPlan plan(String... lines) {
-        Reading reading = new NotationReader(Plans.CATALOGUE, NodeNames.numbers()).read(String.join("\n", lines));
-        assertThat(reading.problems()).isEmpty();
-        String written = new NotationWriter(Plans.CATALOGUE).write(reading.plan());
-        ClassPlan again = new NotationReader(Plans.CATALOGUE, NodeNames.numbers())
-                .read(written)
-                .planOrRefused();
-        assertThat(NodeNames.numbered(again)).as(written).isEqualTo(NodeNames.numbered(reading.plan()));
-        assertThat(PlanJson.read(PlanJson.write(reading.plan()))).isEqualTo(reading.plan());
-        return reading.plan();
+        return Notation.roundTrip(lines);
     }
 
     private static List<Moment> moments(ClassPlan plan) {

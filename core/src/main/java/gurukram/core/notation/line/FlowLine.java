@@ -234,7 +234,8 @@ public final class FlowLine {
     private static Draft named(String name, String part, Draft draft, boolean surely) {
         if (draft.settings().name().isEmpty()
                 && (surely
-                        || !SETTING.matcher(name).matches()
+                        || name.indexOf(':') < 0
+                                && !SETTING.matcher(name).matches()
                                 && !HALF.matcher(name).matches()))
             return draft.with(draft.settings().withName(name));
         throw new Refused(Problem.of(

@@ -34,7 +34,6 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -47,7 +46,6 @@ public final class StepLine {
             Pattern.compile("(?i)from (?:the )?round (\\d{1,3})(?: on(?:wards?)?)?\\s*[:,]\\s*(.+)");
     private static final Pattern STAY =
             Pattern.compile("(?i)(?:stay|same(?: pose)?|stay here|stay there)(?:\\s*[:,]\\s*|\\s+(?=\\d)|$)(.*)");
-    private static final Pattern OWN_LINE = Pattern.compile("(?i)\\bpace\\b|\\ba breath\\b|\\bsetting up\\b");
     private static final Pattern OR = Pattern.compile("(?i)(.+?)\\s+or\\s+(.+)");
     private static final Pattern FRACTION =
             Pattern.compile("(?i)(?<![\\d.,])(\\d{1,3})([.,]\\d{1,3})(\\s*(?:breaths?|b|br|reps?|times|rounds?)\\b)");
@@ -92,7 +90,7 @@ public final class StepLine {
         Said said = say(line);
         if (said.openTime())
             return new Line.AddStep(null, new SideRule.None(), Objects.requireNonNull(said.dose())).with(said.manner());
-        if (said.pose() == null) throw new Refused("Which pose? “" + shorten(line) + "” names none.");
+        if (said.pose() == null) throw new Refused("Which pose? “" + StepProblems.shorten(line) + "” names none.");
         SideRule sides = said.sides() != null ? said.sides() : usualSides(said.pose(), context, said.manner());
         if (said.sides() == null && said.sideWords().hasTwist())
             sides = said.sideWords().withTwist(sides);
@@ -160,7 +158,7 @@ public final class StepLine {
     /** Only what the line says: a layer may change just the dose. */
     Said say(String typed) {
         Matcher part = FRACTION.matcher(typed);
-        if (part.find()) throw notWhole(typed, part);
+        if (part.find()) throw StepProblems.notWhole(typed, part);
         String line = LONG_GAP.matcher(typed).replaceAll("$1");
         Said used = usedTime(line);
         if (used != null) return used;
@@ -255,21 +253,6 @@ public final class StepLine {
         throw new Refused("Who waits? As in “3 attempts of 5 breaths, in 2 turns, waiting: child’s pose”.");
     }
 
-    /** Breaths and repetitions are whole: the two nearest are offered. */
-    private static Refused notWhole(String line, Matcher part) {
-        int below = Math.max(1, Integer.parseInt(part.group(1)));
-        List<String> offers = IntStream.of(below, below + 1)
-                .mapToObj(n -> line.substring(0, part.start()) + n + line.substring(part.start(3)))
-                .distinct()
-                .toList();
-        return new Refused(
-                new Problem(
-                        "“" + part.group().strip() + "”: whole ones, please.",
-                        "Maybe " + below + " or " + (below + 1) + ".",
-                        offers),
-                new Span(part.start(), part.end()));
-    }
-
     /** Where the words behind the name begin. */
     private static int behind(String name, String line) {
         int at = Math.min(name.length(), line.length());
@@ -287,76 +270,9 @@ public final class StepLine {
     }
 
     private Pose poseNamed(String name, String line) {
-        return catalogue.named(name.replaceAll("[,;.]+$", "")).orElseThrow(() -> unknown(name, line));
-    }
-
-    private Refused unknown(String name, String line) {
-        Optional<Refused> unread = unread(name, line);
-        if (unread.isPresent()) return unread.get();
-        int at = Math.max(0, line.indexOf(name));
-        List<Pose> meant = catalogue.meant(name);
-        List<Pose> nearest = meant.isEmpty() ? catalogue.nearest(shorten(name), 3) : meant;
-        List<String> offers = nearest.stream()
-                .map(pose -> line.substring(0, at)
-                        + pose.name().toLowerCase(Locale.ROOT)
-                        + line.substring(at + name.length()))
-                .toList();
-        String names = nearest.stream().map(Pose::name).collect(Collectors.joining(", "));
-        String what = meant.size() > 1
-                ? "Which of them? “" + shorten(name) + "” may be " + meant.size() + " poses."
-                : "I know no pose called “" + shorten(name) + "”.";
-        return new Refused(new Problem(what, "Maybe: " + names + ".", offers), new Span(at, at + name.length()));
-    }
-
-    /** A line that begins with a pose and goes on with words nobody knows: those words are what is not understood. */
-    private Optional<Refused> unread(String name, String line) {
-        int at = line.indexOf(name);
-        if (at < 0 || isMistyped(name)) return Optional.empty();
-        for (int cut = lastGap(name, name.length()); cut > 0; cut = lastGap(name, cut)) {
-            Optional<Pose> pose = catalogue.named(name.substring(0, cut));
-            if (pose.isEmpty()) continue;
-            int from = cut;
-            while (from < name.length() && " ,;".indexOf(name.charAt(from)) >= 0) from++;
-            String words = name.substring(from);
-            if (OWN_LINE.matcher(line.substring(at + from)).find()) return Optional.of(ownLine(line, at + from));
-            String without = line.substring(0, at + cut) + line.substring(at + name.length());
-            return Optional.of(new Refused(
-                    new Problem(
-                            "“" + shorten(words) + "” says nothing I know about "
-                                    + pose.get().name().toLowerCase(Locale.ROOT) + ".",
-                            "For the room it can stand behind “//”, as a note.",
-                            List.of(without, without + " // " + words)),
-                    new Span(at + from, at + name.length())));
-        }
-        return Optional.empty();
-    }
-
-    /** What is said of a step's time stands under it; left in the line, it would read as another dose. */
-    private static Refused ownLine(String line, int from) {
-        String words = line.substring(from);
-        return new Refused(
-                Problem.of(
-                        "“" + shorten(words) + "” stands on a line of its own under the step, with a dash.",
-                        "As in “- 5 s a breath”, “- pace 3 s” or “- setting up 40 s”."),
-                new Span(from, line.length()));
-    }
-
-    /** A letter or two from a pose's name: that pose is meant. */
-    private boolean isMistyped(String name) {
-        if (name.indexOf(',') >= 0) return false;
-        String folded = Words.fold(name);
-        return catalogue.hasNameWithin(folded, 2);
-    }
-
-    private static int lastGap(String text, int before) {
-        int at = before - 1;
-        while (at > 0 && " ,;".indexOf(text.charAt(at)) < 0) at--;
-        while (at > 0 && " ,;".indexOf(text.charAt(at - 1)) >= 0) at--;
-        return at;
-    }
-
-    private static String shorten(String text) {
-        return text.length() <= 60 ? text : text.substring(0, 60) + "…";
+        return catalogue
+                .named(name.replaceAll("[,;.]+$", ""))
+                .orElseThrow(() -> new StepProblems(catalogue).unknown(name, line));
     }
 
     /** In a flow what is usual there; elsewhere both. */
@@ -422,7 +338,7 @@ public final class StepLine {
 
     /** The nearest names, for a problem. */
     String nearest(String typed) {
-        return catalogue.nearest(Words.fold(shorten(typed)), 3).stream()
+        return catalogue.nearest(Words.fold(StepProblems.shorten(typed)), 3).stream()
                 .map(Pose::name)
                 .collect(Collectors.joining(", "));
     }

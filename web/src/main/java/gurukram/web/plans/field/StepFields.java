@@ -1,6 +1,7 @@
 package gurukram.web.plans.field;
 
 import gurukram.core.body.SideBehaviour;
+import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseText;
 import gurukram.core.dose.Reps;
@@ -244,7 +245,8 @@ public final class StepFields {
 
     private static Dose typedDose(Dose now, String typed) {
         if (now instanceof Reps reps && typed.strip().matches("\\d+")) return reps.withReps(Dose.REPS.parse(typed));
-        return DoseText.parse(DoseUnit.of(now.at(Dose.Reading.CHOSEN)).complete(typed));
+        Dose parsed = DoseText.parse(DoseUnit.of(now.at(Dose.Reading.CHOSEN)).complete(typed));
+        return now instanceof Attempts tries ? tries.keepingWaiting(parsed) : parsed;
     }
 
     private static Step withDose(At at, Dose dose) {

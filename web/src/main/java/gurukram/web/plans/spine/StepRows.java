@@ -30,6 +30,9 @@ import java.util.Objects;
 
 /** The rows of steps. */
 public final class StepRows {
+    /** What a row's dose field shows whole. */
+    private static final int FIELD_LETTERS = 18;
+
     private final PoseCatalogue catalogue;
     private final View view;
     private final Map<NodeId, NodeTotal> totals;
@@ -123,6 +126,8 @@ public final class StepRows {
                 .forEach(words::add);
         if (!step.manner().sideNames().isEmpty())
             words.add("side is " + step.manner().sideNames());
+        String dose = step.doseFor(view.level()).toString();
+        if (dose.length() > FIELD_LETTERS) words.add(dose);
         words.addAll(MannerWords.write(step.manner()));
         Marks marks = step.marks();
         if (marks.locked()) words.add("locked");
