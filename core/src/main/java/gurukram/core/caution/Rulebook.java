@@ -15,8 +15,8 @@ import java.util.Objects;
  * teaching knowledge, on the careful side; {@link #READ} says when the poses were last read by it.
  */
 public final class Rulebook {
-    /** When every pose's mechanisms and overrides were last read, and by which rules. */
-    public static final String READ = "2026-11, by the rules of the mechanisms";
+    /** When every pose's mechanisms and overrides were last read, by the rules of {@code mechanisms.tsv}. */
+    public static final String READ = "2026-11";
 
     /**
      * A need as a teacher meets it.
