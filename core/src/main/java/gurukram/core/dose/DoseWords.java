@@ -124,9 +124,12 @@ public final class DoseWords {
                     w.moveCounts = m.group(3);
                 });
         amount(p, SPAN + " *counts?", (w, m) -> w.counts = Span.of(m));
-        amount(p, CLOCK, (w, m) -> w.heldSeconds = clock(m));
+        amount(p, "(?:for |about |for about |~ *)?" + CLOCK, (w, m) -> w.heldSeconds = clock(m));
         amount(p, "(?:for |about |for about |~ *)?" + SPAN + " *" + SECOND, (w, m) -> w.held = Span.of(m));
-        amount(p, DECIMAL + " *" + MINUTE, (w, m) -> w.heldSeconds = minutes(m.group(1)));
+        amount(
+                p,
+                "(?:for |about |for about |~ *)?" + DECIMAL + " *" + MINUTE,
+                (w, m) -> w.heldSeconds = minutes(m.group(1)));
         amount(
                 p,
                 "(" + MOVE + "(?:,? *(?:then|and|\\+) *" + MOVE

@@ -27,7 +27,8 @@ import java.util.regex.Pattern;
  */
 public final class LineReader {
     private static final Pattern END_LINK = Pattern.compile("(?i)end(?: of)?(?: the)? link|/link");
-    private static final Pattern END = Pattern.compile("(?i)(?:end|end of|close|out of)(?: the)?(?: flow)?|/flow");
+    private static final Pattern END =
+            Pattern.compile("(?i)end(?: of)?(?: the)?(?: flow)?|(?:close|out of)(?: the)? flow|/flow");
 
     private final PoseCatalogue catalogue;
     private final Supplier<NodeId> ids;
@@ -52,7 +53,7 @@ public final class LineReader {
         if (line.isEmpty()) throw new Refused("Type a pose, such as “half pigeon, both, 8 breaths”.");
         if (END_LINK.matcher(line).matches()) return new Line.EndLink();
         if (END.matcher(line).matches()) return new Line.EndFlow();
-        Optional<Line.AddSection> section = SectionLine.read(line);
+        Optional<Line.AddSection> section = SectionLine.read(typed.strip());
         if (section.isPresent()) return section.get();
         Optional<Flow> list = new TwelvePositions(catalogue, ids).read(line, context.legs());
         if (list.isPresent()) return new Line.AddList(list.get(), false);

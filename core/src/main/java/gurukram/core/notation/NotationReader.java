@@ -14,6 +14,7 @@ import gurukram.core.notation.line.TwelvePositions;
 import gurukram.core.notation.words.Quotes;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
@@ -53,7 +54,8 @@ public final class NotationReader {
     private static final Pattern LINE = Pattern.compile("((?:>[ >]*)?)( *)(.*?) *");
     private static final Pattern MARK = Pattern.compile("(--|[-–—•*])\\s*(.*)");
     private static final Pattern END_LINK = Pattern.compile("(?i)end(?: of)?(?: the)? link");
-    private static final Pattern END_FLOW = Pattern.compile("(?i)(?:end|end of|close|out of)(?: the)?(?: flow)?|/flow");
+    private static final Pattern END_FLOW =
+            Pattern.compile("(?i)end(?: of)?(?: the)?(?: flow)?|(?:close|out of)(?: the)? flow|/flow");
 
     private final PoseCatalogue catalogue;
     private final Supplier<NodeId> ids;
@@ -173,10 +175,11 @@ public final class NotationReader {
             if (END_LINK.matcher(line).matches()) return plan.endLink();
             if (END_FLOW.matcher(line).matches()) return plan.endFlow();
             if (plan.isBare()) {
-                Optional<ClassSettings> more = header.read(line, plan.settings());
+                // what has a colon is the teacher's own words
+                Optional<ClassSettings> more = header.read(typed.contains(":") ? typed : line, plan.settings());
                 if (more.isPresent()) return plan.settings(more.get());
             }
-            Optional<Line.AddSection> heading = SectionLine.read(line);
+            Optional<Line.AddSection> heading = SectionLine.read(typed);
             if (heading.isPresent()) return plan.section(heading.get());
             Optional<Flow> list = new TwelvePositions(catalogue, ids)
                     .read(line, plan.context().legs());
@@ -199,7 +202,7 @@ public final class NotationReader {
                 remark = said.remark();
                 return plan.step(said, indented);
             } catch (Refused e) {
-                if (looksLikeTitle(index, line)) return plan.title(line);
+                if (looksLikeTitle(index, line)) return plan.title(typed);
                 standIn();
                 throw e;
             }
@@ -250,15 +253,21 @@ public final class NotationReader {
             plan.mark(new Sketch(Step.of(ids.get(), any, new SideRule.None(), new Dose.Breaths(1))));
         }
 
-        /** The first line of a scribble may be its title, when an empty line, a setting or a heading comes next. */
+        /**
+         * The first line of a scribble may be its title, when an empty line, a setting or a heading comes next. With a comma it
+         * could be a step with a slip in it, so that it takes a line about the class behind it, and no number in it.
+         */
         private boolean looksLikeTitle(int index, String line) {
-            boolean first = read.isEmpty() && !plan.isTitled() && plan.isBare() && !line.contains(",");
+            boolean first = read.isEmpty() && !plan.isTitled() && plan.isBare();
             if (!first || line.length() > ClassSettings.MOST_LETTERS || index + 1 >= rawLines.length) return false;
             String next = plain(rawLines[index + 1]).strip();
-            if (next.isEmpty() || next.startsWith("-")) return true;
+            boolean comma = line.contains(",");
+            if (comma && line.matches(".*\\d.*")) return false;
+            if (!comma && (next.isEmpty() || next.startsWith("-"))) return true;
             try {
-                return SectionLine.read(next).isPresent()
-                        || header.read(next, plan.settings()).isPresent();
+                return !comma && SectionLine.read(next).isPresent()
+                        || header.read(next.replaceFirst("^[-*•]+\\s*", ""), plan.settings())
+                                .isPresent();
             } catch (Refused e) {
                 return false;
             }
@@ -267,12 +276,20 @@ public final class NotationReader {
         /** The plan, with what no line alone can know put beside the line of its part. */
         Reading reading() {
             ClassPlan whole = plan.whole();
-            for (PlanRules.Broken broken : PlanRules.brokenIn(whole, catalogue)) blame(broken);
+            for (PlanRules.Broken broken : PlanRules.brokenIn(whole, catalogue)) blame(whole, broken);
             return new Reading(whole, read);
         }
 
-        private void blame(PlanRules.Broken broken) {
-            int number = lineOf.getOrDefault(broken.node(), 1);
+        /** The line a part was made by, or the one around it: one line may make a step and its layers. */
+        private int lineOf(ClassPlan whole, NodeId node) {
+            Optional<NodeId> around = Optional.of(node);
+            while (around.isPresent() && !lineOf.containsKey(around.get()))
+                around = whole.parentOf(around.get()).map(Node::id);
+            return around.map(lineOf::get).orElse(1);
+        }
+
+        private void blame(ClassPlan whole, PlanRules.Broken broken) {
+            int number = lineOf(whole, broken.node());
             for (int i = 0; i < read.size(); i++) {
                 ReadLine line = read.get(i);
                 if (line.number() != number || line.problem() != null) continue;

@@ -73,6 +73,7 @@ public final class PoseCatalogue {
         if (found != null && typed.indexOf(',') >= 0 && !isNamedWithComma(found, typed)) return Optional.empty();
         if (found == null && folded.endsWith(" pose")) found = byName.get(folded.substring(0, folded.length() - 5));
         if (found == null && folded.endsWith("s")) found = byName.get(folded.substring(0, folded.length() - 1));
+        if (found == null) found = byName.get(folded + "s");
         return Optional.ofNullable(found);
     }
 

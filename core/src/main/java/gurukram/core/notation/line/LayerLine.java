@@ -10,6 +10,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
 import gurukram.core.plan.manner.Manner;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.pose.Pose;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Span;
@@ -18,6 +19,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A layer, under its step: {@code guards: what is different}. {@code beginner: 3 breaths}; {@code round 2: high lunge, out};
@@ -73,9 +75,10 @@ public final class LayerLine {
         if (said.sides() == null && said.sideWords().hasTwist()) {
             throw new Refused(Problem.of("Which side is it on?", "As in “round 2: lead, twist to the other side”."));
         }
-        boolean lies = said.pose() != null && said.pose().base() == Base.SIDE_LYING;
-        // people with a need lie on the left unless they are told otherwise; it is never judged
-        SideRule sides = lies && said.sides() == null && when.isBeside() ? new SideRule.Only(Side.LEFT) : said.sides();
+        SideRule sides = said.sides();
+        if (sides == null && said.pose() != null && when.isBeside())
+            sides = sidesBeside(
+                    said.pose(), context.last() == null ? null : context.last().sides(), context);
         Manner manner = said.manner();
         if (!manner.equals(Manner.USUAL.with(manner.with())))
             throw new Refused(Problem.of(
@@ -83,6 +86,16 @@ public final class LayerLine {
                     "A step that is there only then can say it: “round 2: then …”."));
         List<String> different = manner.with().isEmpty() ? null : manner.with();
         return new Layer.Become(said.pose() == null ? null : said.pose().id(), sides, said.dose(), different);
+    }
+
+    /**
+     * The sides of a pose beside another, where nothing is said: people who lie on a side lie on the left, which is never judged;
+     * a pose with sides beside one without is done on both. Null keeps those of the other.
+     */
+    static @Nullable SideRule sidesBeside(Pose pose, @Nullable SideRule base, LineContext context) {
+        if (pose.base() == Base.SIDE_LYING) return new SideRule.Only(Side.LEFT);
+        boolean none = base != null && !base.isSided() && context.flow() == null;
+        return none && pose.sides().hasSides() ? new SideRule.Both(Side.RIGHT) : null;
     }
 
     public String write(Layer layer) {

@@ -1,9 +1,11 @@
 package gurukram.core.notation.line;
 
 import gurukram.core.dose.Dose;
+import gurukram.core.notation.words.SectionWords;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
@@ -33,7 +35,7 @@ public sealed interface Line {
             @Nullable String pose,
             SideRule sides,
             Dose dose,
-            @Nullable String or,
+            Layer.@Nullable Become or,
             int fromRound,
             String say,
             @Nullable Problem remark,
@@ -43,7 +45,7 @@ public sealed interface Line {
             this(pose, sides, dose, null, 1, "", null, Manner.USUAL);
         }
 
-        AddStep or(@Nullable String other) {
+        AddStep or(Layer.@Nullable Become other) {
             return new AddStep(pose, sides, dose, other, fromRound, say, remark, manner);
         }
 
@@ -67,7 +69,7 @@ public sealed interface Line {
         public Step step(Supplier<NodeId> ids) {
             Step step = Step.of(ids.get(), pose, sides, dose).with(manner);
             List<Layer> layers = new ArrayList<>();
-            if (or != null) layers.add(new Layer(ids.get(), When.otherChoice(), new Layer.Become(or, null, null)));
+            if (or != null) layers.add(new Layer(ids.get(), When.otherChoice(), or));
             if (fromRound > 1) layers.add(new Layer(ids.get(), When.in(Rounds.of(1, fromRound - 1)), new Layer.Omit()));
             Step said = say.isEmpty() ? step : step.with(step.texts().withSay(say));
             return layers.isEmpty() ? said : said.withLayers(layers);
@@ -79,8 +81,23 @@ public sealed interface Line {
     /** A flow with all its steps; a {@code bare} one, called by its name alone, may stand in another flow as steps. */
     record AddList(Flow flow, boolean bare) implements Line {}
 
-    /** A section; the name may be empty. */
-    record AddSection(SectionRole role, String name) implements Line {}
+    /**
+     * A section.
+     *
+     * @param name may be empty
+     * @param told what is said of its own time, as {@link SectionWords} reads it; empty for nothing
+     */
+    record AddSection(SectionRole role, String name, String told) implements Line {
+        public AddSection(SectionRole role, String name) {
+            this(role, name, "");
+        }
+
+        /** A section with what is said here. */
+        public Section on(Section section) {
+            Section named = name.isEmpty() ? section : section.withName(name);
+            return SectionWords.read(told, named).orElse(named);
+        }
+    }
 
     /** A step of a link of its own. */
     record AddBetween(When when, AddStep step) implements Line {}

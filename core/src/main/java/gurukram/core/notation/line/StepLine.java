@@ -46,6 +46,7 @@ public final class StepLine {
             Pattern.compile("(?i)from (?:the )?round (\\d{1,3})(?: on(?:wards?)?)?\\s*[:,]\\s*(.+)");
     private static final Pattern STAY =
             Pattern.compile("(?i)(?:stay|same(?: pose)?|stay here|stay there)(?:\\s*[:,]\\s*|\\s+(?=\\d)|$)(.*)");
+    private static final Pattern LAST_PART = Pattern.compile("(?:(.*),)?\\s*([^,]+)");
     private static final Pattern OR = Pattern.compile("(?i)(.+?)\\s+or\\s+(.+)");
     private static final Pattern FRACTION =
             Pattern.compile("(?i)(?<![\\d.,])(\\d{1,3})([.,]\\d{1,3})(\\s*(?:breaths?|b|br|reps?|times|rounds?)\\b)");
@@ -95,7 +96,9 @@ public final class StepLine {
         if (said.sides() == null && said.sideWords().hasTwist())
             sides = said.sideWords().withTwist(sides);
         Dose dose = said.dose() == null ? usualDose(said.pose(), context) : said.dose();
-        String or = said.or() == null ? null : said.or().id();
+        Layer.Become or = said.or() == null
+                ? null
+                : new Layer.Become(said.or().id(), LayerLine.sidesBeside(said.or(), sides, context), null);
         if (sides instanceof SideRule.Alternating && dose instanceof Dose.Seconds time)
             return sways(said.pose(), sides, time).or(or);
         return new Line.AddStep(said.pose().id(), sides, dose)
@@ -124,10 +127,13 @@ public final class StepLine {
                     "Write each side by itself, or both in a flow of one round."));
         DoseWords doseWords = new DoseWords();
         String words = typed.strip();
-        while (!words.isEmpty()) {
-            String shorter = takeDose(doseWords, words);
-            if (shorter == null) break;
-            words = shorter;
+        for (Matcher part = LAST_PART.matcher(words); part.matches(); part = LAST_PART.matcher(words)) {
+            String left = takeDose(new DoseWords(), part.group(2));
+            // Words may end like a dose: "now arms out"; without a comma only a number is one.
+            boolean whole = left != null
+                    && (left.isBlank() || part.group(1) == null && part.group(2).matches(".*\\d.*"));
+            if (!whole) break;
+            words = Objects.requireNonNull(takeDose(doseWords, words));
         }
         Pose pose = catalogue.pose(last.pose());
         Dose dose = doseWords.dose().orElseGet(() -> usualDose(pose, context));

@@ -64,7 +64,7 @@ public record LineEdit(
         if (line instanceof Line.AddSection section) {
             Optional<Section> there = there(now, section);
             if (there.isPresent()) return inSection(there.get(), section);
-            Section added = Section.of(id, section.role()).withName(section.name());
+            Section added = section.on(Section.of(id, section.role()));
             return new Labelled(
                     new PlanEdit.Insert(NodeId.CLASS, spot.section(now), added), "add " + added.title(), id);
         }
@@ -126,11 +126,13 @@ public record LineEdit(
         return empty.or(() -> same.stream().findFirst());
     }
 
-    /** Goes to a section that is there; one without a name takes the one that was said. */
+    /** Goes to a section that is there; one without a name takes the one that was said, and any takes what is said of its time. */
     private static Labelled inSection(Section there, Line.AddSection asked) {
-        boolean renamed = there.name().isEmpty() && !asked.name().isEmpty();
-        PlanEdit edit = renamed ? new PlanEdit.Change(there.withName(asked.name())) : null;
-        return new Labelled(edit, renamed ? "name " + asked.name() : "", there.id());
+        Section said =
+                there.name().isEmpty() ? asked.on(there) : asked.on(there).withName(there.name());
+        if (said.equals(there)) return new Labelled(null, "", there.id());
+        String label = said.name().equals(there.name()) ? "change " + said.title() : "name " + said.name();
+        return new Labelled(new PlanEdit.Change(said), label, there.id());
     }
 
     /** The first name is given, the others are new. */
