@@ -20,7 +20,8 @@ public final class PoseWords {
                 catalogue.poses().stream()
                         .filter(other -> !other.id().equals(pose.id()))
                         .toList(),
-                catalogue.ladders());
+                catalogue.ladders(),
+                catalogue.languages());
         PoseCatalogue with = without.with(List.of(pose));
         return Stream.concat(Stream.of(pose.name()), pose.names().also().stream())
                 .filter(name ->

@@ -130,14 +130,23 @@ public record Pose(
         return with(ties, others, cautions);
     }
 
+    /** @param foreign its names in another language, the one to show first */
+    Pose called(List<String> foreign) {
+        return with(names.called(foreign), ties, facts, cautions);
+    }
+
     private Pose withTies(Ties tied) {
         return with(tied, facts, cautions);
     }
 
     private Pose with(Ties tied, CautionFacts from, List<Caution> derived) {
+        return with(names, tied, from, derived);
+    }
+
+    private Pose with(PoseNames called, Ties tied, CautionFacts from, List<Caution> derived) {
         return new Pose(
                 id,
-                names,
+                called,
                 family,
                 base,
                 sides,

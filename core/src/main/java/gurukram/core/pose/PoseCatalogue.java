@@ -17,16 +17,23 @@ public final class PoseCatalogue {
     private final Map<String, Pose> byName = new LinkedHashMap<>();
     private final Map<String, Ladder> ladders = new LinkedHashMap<>();
     private final Map<String, Set<String>> byLooseName = new HashMap<>();
+    private final Map<String, Language> languages = new LinkedHashMap<>();
+    private final Map<String, Pose> byForeignName = new HashMap<>();
     private final List<Pose> all;
     private final PoseSearch search = new PoseSearch();
 
     /** Names are taken as validated: unique after folding. */
-    public PoseCatalogue(Collection<Pose> poses, Collection<Ladder> ladders) {
+    public PoseCatalogue(Collection<Pose> poses, Collection<Ladder> ladders, Collection<Language> languages) {
+        languages.forEach(language -> this.languages.put(language.code(), language));
         ladders.forEach(ladder -> this.ladders.put(ladder.id(), ladder));
         for (Pose pose : poses) {
             byId.put(pose.id(), pose);
             names(pose).forEach(name -> byName.putIfAbsent(name, pose));
-            search.add(pose);
+            List<String> foreign = languages.stream()
+                    .flatMap(language -> language.of(pose.id()).stream())
+                    .toList();
+            foreign.forEach(name -> byForeignName.putIfAbsent(Words.fold(name), pose));
+            search.add(pose, foreign);
             for (String name : pose.names().loosely())
                 byLooseName
                         .computeIfAbsent(Words.fold(name), n -> new LinkedHashSet<>())
@@ -65,7 +72,7 @@ public final class PoseCatalogue {
         return byId.containsKey(id);
     }
 
-    /** The one pose with this name in any of its forms (English, Sanskrit, other names; case and marks do not matter). */
+    /** The one pose with this name in any of its forms (English, Sanskrit, other names and languages; case and marks do not matter). */
     public Optional<Pose> named(String typed) {
         String folded = Words.fold(typed);
         Pose found = byName.get(folded);
@@ -74,6 +81,7 @@ public final class PoseCatalogue {
         if (found == null && folded.endsWith(" pose")) found = byName.get(folded.substring(0, folded.length() - 5));
         if (found == null && folded.endsWith("s")) found = byName.get(folded.substring(0, folded.length() - 1));
         if (found == null) found = byName.get(folded + "s");
+        if (found == null) found = byForeignName.get(folded);
         return Optional.ofNullable(found);
     }
 
@@ -120,7 +128,21 @@ public final class PoseCatalogue {
             pose.ties().easier().forEach(id -> all.computeIfPresent(id, (x, other) -> other.alsoHarder(pose.id())));
             pose.ties().harder().forEach(id -> all.computeIfPresent(id, (x, other) -> other.alsoEasier(pose.id())));
         }
-        return new PoseCatalogue(all.values(), ladders.values());
+        return new PoseCatalogue(all.values(), ladders.values(), languages.values());
+    }
+
+    /** The languages poses have names in, beside English. */
+    public Collection<Language> languages() {
+        return List.copyOf(languages.values());
+    }
+
+    /** This catalogue with the names of a language shown first; the English ones are still found. Unknown is English. */
+    public PoseCatalogue in(String language) {
+        Language spoken = languages.get(language);
+        if (spoken == null) return this;
+        List<Pose> named =
+                all.stream().map(pose -> pose.called(spoken.of(pose.id()))).toList();
+        return new PoseCatalogue(named, ladders.values(), languages.values());
     }
 
     /** Every name of a pose, folded. */

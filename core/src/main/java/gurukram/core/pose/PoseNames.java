@@ -3,12 +3,13 @@ package gurukram.core.pose;
 import gurukram.core.text.Words;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 
 /**
  * All that a pose is called.
  *
- * @param english the name shown first
+ * @param english the name shown first; in another language where the teacher reads names in it
  * @param sanskrit in IAST with diacritics; empty where there is none in use
  * @param also other names, by school or habit; each belongs to one pose only
  * @param loosely words that may mean this pose among others: {@code pigeon}, {@code goddess}
@@ -20,6 +21,18 @@ public record PoseNames(
         also = List.copyOf(also);
         loosely = List.copyOf(loosely);
         misspelt = List.copyOf(misspelt);
+    }
+
+    /** With the first of these names shown instead of the English one, which stays among the others. */
+    PoseNames called(List<String> foreign) {
+        if (foreign.isEmpty()) return this;
+        String first = foreign.get(0);
+        String shown = first.substring(0, 1).toUpperCase(Locale.ROOT) + first.substring(1);
+        Set<String> others = new LinkedHashSet<>(foreign.subList(1, foreign.size()));
+        others.add(english);
+        others.addAll(also);
+        others.removeIf(name -> Words.fold(name).equals(Words.fold(shown)));
+        return new PoseNames(shown, sanskrit, List.copyOf(others), loosely, misspelt);
     }
 
     /** The Sanskrit name in plain letters, as teachers spell it: {@code Vrikshasana}; empty without one. */

@@ -35,10 +35,12 @@ final class PoseSearch {
     private final List<Word> words = new ArrayList<>();
     private final Map<String, Integer> numbers = new LinkedHashMap<>();
 
-    void add(Pose pose) {
+    /** @param foreign its names in other languages, which come after a name that is its own */
+    void add(Pose pose, List<String> foreign) {
         List<Name> names = new ArrayList<>();
         PoseCatalogue.names(pose).forEach(name -> names.add(name(name, 0)));
         pose.names().loosely().forEach(word -> names.add(name(Words.fold(word), LOOSE)));
+        foreign.forEach(name -> names.add(name(Words.fold(name), LOOSE)));
         poses.add(new Named(pose, names));
     }
 

@@ -1,6 +1,7 @@
 package gurukram.web.account;
 
 import gurukram.core.plan.settings.School;
+import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.web.shared.Demo;
 import gurukram.web.shared.NotFound;
@@ -33,13 +34,16 @@ class AccountController {
     private final SecurityContextRepository contexts;
     private final Demo demo;
     private final Zones zones;
+    private final PoseCatalogue poses;
 
     AccountController(
             AccountStore accounts,
             PasswordEncoder passwords,
             SecurityContextRepository contexts,
             Demo demo,
-            Zones zones) {
+            Zones zones,
+            PoseCatalogue poses) {
+        this.poses = poses;
         this.zones = zones;
         this.accounts = accounts;
         this.passwords = passwords;
@@ -191,6 +195,23 @@ class AccountController {
         return accountPage(model, teacher, Map.of("zone", problem), false, Map.of("zone", typed));
     }
 
+    /** An empty language is English. */
+    @PostMapping("/account/names")
+    String changeNames(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestParam(defaultValue = "") String language,
+            HttpServletResponse response,
+            Model model) {
+        if (language.isEmpty()
+                || poses.languages().stream().anyMatch(l -> l.code().equals(language))) {
+            accounts.changeNamesIn(teacher, language);
+            return "redirect:/account";
+        }
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        String problem = "There are no pose names in that language yet.";
+        return accountPage(model, teacher, Map.of("names", problem), false, Map.of());
+    }
+
     private String accountPage(
             Model model, Teacher teacher, Map<String, String> problems, boolean changed, Map<String, String> typed) {
         model.addAttribute("school", SchoolForm.groups(accounts.school(teacher), typed));
@@ -200,6 +221,8 @@ class AccountController {
                         "zone", accounts.zone(teacher).map(ZoneId::getId).orElse("")));
         model.addAttribute("usualZone", zones.usual().getId());
         model.addAttribute("zones", new TreeSet<>(ZoneId.getAvailableZoneIds()));
+        model.addAttribute("languages", poses.languages());
+        model.addAttribute("namesIn", accounts.namesIn(teacher));
         model.addAttribute("teacher", teacher);
         model.addAttribute("problems", problems);
         model.addAttribute("changed", changed);

@@ -29,6 +29,8 @@ public class AccountStore {
     private static final String NEW_SCHOOL = "update teacher set school = :school where id = :id";
     private static final String ZONE = "select zone from teacher where id = :id";
     private static final String NEW_ZONE = "update teacher set zone = :zone where id = :id";
+    private static final String NAMES_IN = "select names_in from teacher where id = :id";
+    private static final String NEW_NAMES_IN = "update teacher set names_in = :language where id = :id";
     private static final Set<String> ZONES = ZoneId.getAvailableZoneIds();
     private static final String NEW_HASH = "update teacher set password_hash = :hash where id = :id";
 
@@ -115,6 +117,23 @@ public class AccountStore {
                 .param("id", teacher.id())
                 .update();
         Once.forget(ZoneId.class, teacher.id());
+    }
+
+    /** The code of the language the teacher reads pose names in, as in {@code pt}; empty for English. */
+    public String namesIn(Teacher teacher) {
+        return jdbc.sql(NAMES_IN)
+                .param("id", teacher.id())
+                .query(String.class)
+                .optional()
+                .orElse("");
+    }
+
+    /** @param language a code of the catalogue's; empty for English */
+    void changeNamesIn(Teacher teacher, String language) {
+        jdbc.sql(NEW_NAMES_IN)
+                .param("language", language.isEmpty() ? null : language)
+                .param("id", teacher.id())
+                .update();
     }
 
     private static Account account(ResultSet row, int n) throws SQLException {

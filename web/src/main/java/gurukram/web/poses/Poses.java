@@ -1,13 +1,17 @@
 package gurukram.web.poses;
 
 import gurukram.core.catalogue.OwnPose;
+import gurukram.core.pose.Language;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.web.account.AccountStore;
 import gurukram.web.shared.Once;
 import gurukram.web.shared.Teacher;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -19,11 +23,15 @@ public class Poses {
     private static final Logger LOG = LoggerFactory.getLogger(Poses.class);
 
     private final PoseCatalogue shipped;
+    private final Map<String, PoseCatalogue> byLanguage = new HashMap<>();
     private final OwnPoseStore store;
+    private final AccountStore accounts;
 
-    Poses(PoseCatalogue shipped, OwnPoseStore store) {
+    Poses(PoseCatalogue shipped, OwnPoseStore store, AccountStore accounts) {
         this.shipped = shipped;
         this.store = store;
+        this.accounts = accounts;
+        for (Language language : shipped.languages()) byLanguage.put(language.code(), shipped.in(language.code()));
     }
 
     /** Those that ship with the app, for what belongs to no teacher. */
@@ -41,13 +49,14 @@ public class Poses {
     }
 
     private PoseCatalogue read(Teacher teacher) {
+        PoseCatalogue named = byLanguage.getOrDefault(accounts.namesIn(teacher), shipped);
         List<Pose> own = new ArrayList<>();
         for (OwnPoseStore.Row row : rows(teacher)) {
-            OwnPose.Read read = OwnPose.stored(row.entry(), shipped);
+            OwnPose.Read read = OwnPose.stored(row.entry(), named);
             if (read.pose() != null) own.add(read.pose());
             else LOG.warn("own pose {} cannot be read: {}", row.pose(), read.problems());
         }
-        return own.isEmpty() ? shipped : shipped.with(own);
+        return own.isEmpty() ? named : named.with(own);
     }
 
     /** What a teacher is offered to choose from: all but poses put away. */
