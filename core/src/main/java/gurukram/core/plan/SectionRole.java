@@ -28,7 +28,7 @@ public enum SectionRole {
     /** something taught in words and shown; no practice */
     LESSON;
 
-    private static final Map<String, SectionRole> OTHER_WORDS = new HashMap<>(Map.of(
+    private static final Map<String, SectionRole> WORDS = new HashMap<>(Map.of(
             "arrival", ARRIVE,
             "breathing", BREATHE,
             "warmup", WARM_UP,
@@ -40,7 +40,7 @@ public enum SectionRole {
             "closing", CLOSE));
 
     static {
-        OTHER_WORDS.putAll(Map.of(
+        WORDS.putAll(Map.of(
                 "lecture", TALK,
                 "talking", TALK,
                 "announcements", TALK,
@@ -51,6 +51,7 @@ public enum SectionRole {
                 "opening", ARRIVE,
                 "centering", ARRIVE,
                 "pranayama", BREATHE));
+        for (SectionRole role : values()) WORDS.put(Words.fold(role.word()), role);
     }
 
     /** Whether people practise in it, so that it has a share of the time of practice. */
@@ -69,8 +70,6 @@ public enum SectionRole {
     }
 
     public static Optional<SectionRole> named(String typed) {
-        String folded = Words.fold(typed);
-        for (SectionRole role : values()) if (Words.fold(role.word()).equals(folded)) return Optional.of(role);
-        return Optional.ofNullable(OTHER_WORDS.get(folded));
+        return Optional.ofNullable(WORDS.get(Words.fold(typed)));
     }
 }

@@ -2,6 +2,7 @@ package gurukram.core.pose;
 
 import gurukram.core.text.Words;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -98,12 +99,14 @@ public final class PoseCatalogue {
                         && Words.distance(name, folded) <= letters);
     }
 
-    /** The poses a word may mean that is no pose's own name, nearest first: {@code pigeon}; empty when there is none. */
+    /** The poses a word may mean that is no pose's own name, as search lists them: {@code pigeon}; empty when there is none. */
     public List<Pose> meant(String typed) {
-        Set<String> loose = byLooseName.getOrDefault(Words.fold(typed), Set.of());
-        if (loose.isEmpty()) return List.of();
-        return search.find(typed).stream()
-                .filter(pose -> loose.contains(pose.id()))
+        String folded = Words.fold(typed);
+        return byLooseName.getOrDefault(folded, Set.of()).stream()
+                .map(this::pose)
+                .sorted(Comparator.comparing((Pose pose) -> !names(pose).contains(folded))
+                        .thenComparing(Pose::level)
+                        .thenComparing(Pose::name))
                 .toList();
     }
 

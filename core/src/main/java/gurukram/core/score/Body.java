@@ -80,6 +80,7 @@ final class Body {
 
     /** Which of these props have not been used yet, a wall aside; marks them as used. */
     List<String> fetches(List<Prop> props) {
+        if (props.isEmpty()) return List.of();
         return props.stream()
                 .map(Prop::name)
                 .filter(name -> !name.equals(PropsTold.WALL) && fetched.add(name))
@@ -93,6 +94,7 @@ final class Body {
     List<String> with(Step step, Pose other, @Nullable Side otherSide) {
         Modifiers list = Modifiers.shipped();
         List<String> own = step.manner().with();
+        if (own.isEmpty() && bound.isEmpty()) return own;
         List<String> all = new ArrayList<>(own);
         for (String carried : bound) {
             Modifier bind = list.named(carried).orElseThrow();

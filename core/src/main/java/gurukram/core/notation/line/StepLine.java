@@ -143,12 +143,13 @@ public final class StepLine {
     /** A name that is one pose's own and loosely that of others: which was taken, and the others as lines. */
     private @Nullable Problem remark(String line, Pose taken) {
         String name = Parts.of(line).parts().get(0).text();
+        if (Words.fold(name).equals(Words.fold(taken.name()))) return null;
         if (!catalogue.named(name).filter(taken::equals).isPresent()) return null;
         List<Pose> others = catalogue.meant(name).stream()
                 .filter(pose -> !pose.equals(taken))
                 .limit(4)
                 .toList();
-        if (others.isEmpty() || Words.fold(name).equals(Words.fold(taken.name()))) return null;
+        if (others.isEmpty()) return null;
         String rest = line.substring(name.length());
         String names = others.stream()
                 .map(pose -> pose.name().toLowerCase(Locale.ROOT))
