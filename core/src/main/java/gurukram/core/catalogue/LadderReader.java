@@ -4,6 +4,7 @@ import gurukram.core.catalogue.rules.Places;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.DoseText;
 import gurukram.core.pose.Ladder;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.PropUse;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
@@ -13,6 +14,8 @@ import tools.jackson.databind.JsonNode;
 
 /** Reads one ladder from its entry. */
 final class LadderReader {
+    private static final int MOST_CLASSES = 20;
+
     private LadderReader() {}
 
     /** The ladder, or null when something of it cannot be read; what is wrong is told to {@code places}. */
@@ -27,7 +30,17 @@ final class LadderReader {
             Ladder.Rung read = rung(rung, rungs.size() + 1, id, places);
             if (read != null) rungs.add(read);
         }
-        Ladder ladder = new Ladder(fields.text("id"), fields.text("name"), skill ? null : peak, rungs);
+        Level level = fields.choice("level", Level.class, null);
+        int classes = fields.whole("classes", 1, MOST_CLASSES);
+        Ladder ladder = new Ladder(
+                fields.text("id"),
+                fields.text("name"),
+                skill ? null : peak,
+                level,
+                classes,
+                fields.text("back"),
+                fields.optional("wayOut"),
+                rungs);
         fields.refuseUnknown();
         return places.count() == before ? ladder : null;
     }
@@ -48,7 +61,10 @@ final class LadderReader {
         String ready = fields.text("ready");
         Ladder.With with = fields.choice("with", Ladder.With.class, Ladder.With.ALONE);
         List<PropUse> props = fields.props();
+        Integer classes = node.has("classes") ? Integer.valueOf(fields.whole("classes", 1, MOST_CLASSES)) : null;
         fields.refuseUnknown();
-        return dose == null ? null : new Ladder.Rung(pose.isEmpty() ? null : pose, does, dose, ready, props, with);
+        return dose == null
+                ? null
+                : new Ladder.Rung(pose.isEmpty() ? null : pose, does, dose, ready, props, with, classes);
     }
 }

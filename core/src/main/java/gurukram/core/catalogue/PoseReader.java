@@ -95,7 +95,7 @@ final class PoseReader {
         return new CautionFacts(fields.mechanisms(), fields.list("milder"), fields.overrides(), fields.cautions());
     }
 
-    /** {@code doses: ["3-5 breaths, at 4", 8 breaths, 10 breaths]}: beginner, intermediate, advanced. */
+    /** {@code doses: [none, "3-5 breaths, at 4", 10 breaths]}: beginner, intermediate, advanced; none is not for that level. */
     private Map<Level, Dose> doses() {
         Map<Level, Dose> doses = new EnumMap<>(Level.class);
         List<String> texts = fields.list("doses");
@@ -104,6 +104,11 @@ final class PoseReader {
             return doses;
         }
         for (Level level : Level.values()) {
+            if (texts.get(level.ordinal()).equalsIgnoreCase(Pose.NO_DOSE)) {
+                if (level == Level.ADVANCED) fields.problem("doses", "doses: the advanced need one");
+                else if (!doses.isEmpty()) fields.problem("doses", "doses: what is for a level is for those above");
+                continue;
+            }
             try {
                 doses.put(level, DoseText.parse(texts.get(level.ordinal())));
             } catch (Refused e) {

@@ -68,7 +68,7 @@ final class PoseWriter {
         word("leave", pose.leave());
         seconds("repSeconds", pose.repMillis());
         ArrayNode doses = entry.putArray("doses");
-        for (Level level : Level.values()) doses.add(pose.range(level).toString());
+        for (Level level : Level.values()) doses.add(pose.doseWords(level));
     }
 
     private void body(Pose pose) {

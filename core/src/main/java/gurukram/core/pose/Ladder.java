@@ -8,8 +8,20 @@ import org.jspecify.annotations.Nullable;
  * Ordered rungs from the easiest preparation to the full pose or skill.
  *
  * @param peak the pose it leads to; null for a skill
+ * @param level whose it is
+ * @param classes at least how many good classes running on a rung before the next
+ * @param back the sign to go one rung back
+ * @param wayOut the way out of the last rungs, practised before them; empty where there is nothing to it
  */
-public record Ladder(String id, String name, @Nullable String peak, List<Rung> rungs) {
+public record Ladder(
+        String id,
+        String name,
+        @Nullable String peak,
+        Level level,
+        int classes,
+        String back,
+        String wayOut,
+        List<Rung> rungs) {
     public Ladder {
         rungs = List.copyOf(rungs);
     }
@@ -36,11 +48,25 @@ public record Ladder(String id, String name, @Nullable String peak, List<Rung> r
      *
      * @param pose its id; null where {@code does} tells the content in words
      * @param ready the sign that the next rung may be tried
+     * @param classes at least how many good classes running before the next; null is as on the whole ladder
      */
-    public record Rung(@Nullable String pose, String does, Dose dose, String ready, List<PropUse> props, With with) {
+    public record Rung(
+            @Nullable String pose,
+            String does,
+            Dose dose,
+            String ready,
+            List<PropUse> props,
+            With with,
+            @Nullable Integer classes) {
         public Rung {
             props = List.copyOf(props);
         }
+    }
+
+    /** At least how many good classes running on a rung, from 1, before the next. */
+    public int classesOn(int rung) {
+        Integer own = rungs.get(rung - 1).classes();
+        return own == null ? classes : own;
     }
 
     /** The rung a pose stands on, counted from 1; 0 when it is not on this ladder. */

@@ -36,7 +36,7 @@ import org.jspecify.annotations.Nullable;
  * @param peakable whether a class can lead up to it
  * @param breath the half-breath it is entered on, {@code leave} the one it is left on
  * @param repMillis one repetition in ms, where the pose is also done in repetitions; null otherwise
- * @param doses usual dose at each level, with its range
+ * @param doses usual dose at each level, with its range; none at a level it is not for
  * @param stretches where it lengthens, {@code works} where muscles hold
  * @param notIn where it must not be felt
  * @param facts what its cautions are derived from
@@ -82,6 +82,9 @@ public record Pose(
     /** One repetition where neither the step nor the pose says how long it takes: a slow floor repetition. */
     public static final int DEFAULT_REP_MILLIS = 6_000;
 
+    /** Written in place of a dose where a pose is not for a level. */
+    public static final String NO_DOSE = "none";
+
     public Pose {
         doses = Collections.unmodifiableMap(new EnumMap<>(doses));
         stretches = List.copyOf(stretches);
@@ -100,9 +103,21 @@ public record Pose(
         return names.sanskrit();
     }
 
-    /** The usual dose at a level, with its range. */
+    /** Whether it has a dose at a level; one with a gate is not for beginners. */
+    public boolean isFor(Level at) {
+        return doses.containsKey(at);
+    }
+
+    /** The usual dose at a level, with its range; where it is not for that level, that of the next one. */
     public Dose range(Level at) {
-        return Objects.requireNonNull(doses.get(at));
+        Dose own = doses.get(at);
+        if (own != null || at == Level.ADVANCED) return Objects.requireNonNull(own);
+        return range(Level.values()[at.ordinal() + 1]);
+    }
+
+    /** The dose of a level as it is written. */
+    public String doseWords(Level at) {
+        return isFor(at) ? range(at).toString() : NO_DOSE;
     }
 
     /** The usual dose at a level, its range settled at the usual value. */

@@ -25,6 +25,11 @@ import java.util.List;
 public final class FigureSvg {
     private static final double GAP = 4;
     private static final double LEAST = 74;
+    /** How far under the floor the mat is drawn. */
+    private static final double MAT = 1;
+
+    private static final double BAR = 20;
+    private static final double LETTER = 9;
 
     private final Skeleton body;
     private final Side side;
@@ -39,7 +44,7 @@ public final class FigureSvg {
      *
      * @param side lead side; null for a symmetric pose
      * @param hair whether the head has its knot of hair
-     * @param letters whether the mark carries its letter; too small to read in a row
+     * @param letters whether the bar carries its letter; too small to read in a row
      */
     public record Manner(Side side, boolean hair, boolean letters, Inks inks) {}
 
@@ -72,20 +77,23 @@ public final class FigureSvg {
         List<Part> order = order();
         body.figure().props().forEach(this::prop);
         order.forEach(this::part);
-        if (lead != null) mark();
         String drawn = pen.take();
         boolean above = body.figure().view() == Viewpoint.ABOVE;
         if (above) matFromAbove();
         else pen.see(new Point(0, 0), 1.5);
+        String frame = pen.take();
+        double edge = above ? -pen.low() : MAT;
+        if (lead != null) mark(edge);
+        String mark = pen.take();
         double size = Math.max(LEAST, Math.max(pen.right() - pen.left(), pen.high() - pen.low()) + 2 * GAP);
         double middle = (pen.left() + pen.right()) / 2;
         double top = above ? (pen.high() + pen.low()) / 2 + size / 2 : pen.low() + size - GAP;
-        String mat = pen.take();
+        String mat = frame;
         if (!above)
             mat = "<path stroke=\"" + inks.mat + "\" stroke-width=\"1.6\" stroke-linecap=\"round\" d=\"M"
-                    + Pen.n(pen.left()) + " 1H" + Pen.n(pen.right()) + "\"/>";
+                    + Pen.n(pen.left()) + " " + Pen.n(MAT) + "H" + Pen.n(pen.right()) + "\"/>";
         return "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"" + Pen.n(middle - size / 2) + " " + Pen.n(-top)
-                + " " + Pen.n(size) + " " + Pen.n(size) + "\">" + mat + drawn + "</svg>";
+                + " " + Pen.n(size) + " " + Pen.n(size) + "\">" + mat + drawn + mark + "</svg>";
     }
 
     /** Far limbs first; what the figure itself wants behind or before comes there. */
@@ -204,55 +212,41 @@ public final class FigureSvg {
         pen.append(" d=\"").append(path).append("\"/>");
     }
 
-    /** Right is a filled disc, left a ring, beside the end of the part that names the side. */
-    private void mark() {
-        Point at = markPlace();
-        double r = letters ? 4.6 : 4;
-        pen.see(at, r + 1);
+    /**
+     * The mat in the colour of the side below the part that names it, right in one piece, left in pieces, as the bars of a class
+     * have it. It covers nothing and cannot be taken for a thing to use.
+     */
+    private void mark(double mat) {
+        double x = lead == Part.TORSO
+                ? body.head().x()
+                : body.limbs().get(lead).end().x();
+        double middle = pen.flip(x);
         boolean isRight = side == Side.RIGHT;
-        String ink = isRight ? inks.right : inks.left;
-        String x = Pen.n(pen.flip(at.x()));
-        String y = Pen.n(-at.y());
-        pen.append("<circle cx=\"")
-                .append(x)
-                .append("\" cy=\"")
-                .append(y)
-                .append("\" r=\"")
-                .append(Pen.n(r))
-                .append("\" fill=\"");
-        pen.append(isRight ? ink : inks.halo).append("\" stroke=\"").append(ink).append("\" stroke-width=\"1.5\"/>");
+        pen.append("<path class=\"side\" stroke=\"")
+                .append(isRight ? inks.right : inks.left)
+                .append("\" stroke-width=\"2.8\"")
+                .append(isRight ? "" : " stroke-dasharray=\"3.4 2.2\"")
+                .append(" d=\"M")
+                .append(Pen.n(middle - BAR / 2))
+                .append(' ')
+                .append(Pen.n(mat))
+                .append('H')
+                .append(Pen.n(middle + BAR / 2))
+                .append("\"/>");
+        pen.see(new Point(x - BAR / 2, -mat), 2);
+        pen.see(new Point(x + BAR / 2, -mat), 2);
         if (!letters) return;
+        pen.see(new Point(x, -mat - LETTER), 1);
         pen.append("<text x=\"")
-                .append(x)
+                .append(Pen.n(pen.flip(x)))
                 .append("\" y=\"")
-                .append(Pen.n(-at.y() + 2.3))
+                .append(Pen.n(mat + LETTER))
                 .append(
-                        "\" text-anchor=\"middle\" font-family=\"sans-serif\" font-weight=\"700\" font-size=\"6.4\" fill=\"");
-        pen.append(isRight ? inks.halo : ink)
+                        "\" text-anchor=\"middle\" font-family=\"sans-serif\" font-weight=\"700\" font-size=\"7.5\" fill=\"");
+        pen.append(side == Side.RIGHT ? inks.right : inks.left)
                 .append("\">")
                 .append(side.letter())
                 .append("</text>");
-    }
-
-    private Point markPlace() {
-        Point middle = body.at(Joint.PELVIS).between(body.at(Joint.CHEST), 0.5);
-        Point end;
-        Point away;
-        if (lead == Part.TORSO) {
-            end = body.head();
-            away = body.at(Joint.CHEST);
-        } else {
-            end = body.limbs().get(lead).tip();
-            away = body.limbs().get(lead).end();
-        }
-        double direction = lead == Part.TORSO
-                ? away.directionTo(end)
-                : away.distance(end) < 1 ? middle.directionTo(end) : away.directionTo(end);
-        Point place = end.toward(direction, lead == Part.TORSO ? 16 : 8.5);
-        if (body.figure().view() == Viewpoint.ABOVE || place.y() >= 6.5) return place;
-        // beside the foot rather than under the mat
-        double aside = place.x() < end.x() ? -9 : 9;
-        return new Point(end.x() + aside, 6.5);
     }
 
     private void prop(DrawnProp prop) {

@@ -1,8 +1,11 @@
 package gurukram.web.poses;
 
+import gurukram.core.pose.Caution;
 import gurukram.core.pose.Ladder;
+import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.PropUse;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -13,9 +16,23 @@ import java.util.stream.Collectors;
  * One ladder, its top rung first, as one looks at a ladder.
  *
  * @param peak the pose it leads to; null for a skill
+ * @param back the sign to go one rung back, {@code wayOut} how to come out; empty where there is nothing to it
  */
-record LadderPage(String id, String peak, String name, String what, List<RungLine> rungs) {
-    /** @param pose null where the rung is told in words */
+record LadderPage(
+        String id,
+        String peak,
+        String name,
+        String what,
+        String level,
+        String back,
+        String wayOut,
+        List<RungLine> rungs) {
+    /**
+     * @param pose null where the rung is told in words
+     * @param classes how many good classes running it asks for before the next
+     * @param closed for whom its pose is left out; empty for nobody
+     * @param further whether it stands behind the peak
+     */
     record RungLine(
             int number,
             PoseTile pose,
@@ -24,6 +41,9 @@ record LadderPage(String id, String peak, String name, String what, List<RungLin
             String ready,
             String props,
             String with,
+            String classes,
+            String closed,
+            boolean further,
             boolean marked) {}
 
     /** @param marked a pose to mark; null for none */
@@ -39,12 +59,31 @@ record LadderPage(String id, String peak, String name, String what, List<RungLin
                     rung.ready(),
                     rung.props().stream().map(PropUse::words).collect(Collectors.joining(", ")),
                     rung.with().words(),
+                    "at least %s on it".formatted(Words.count(ladder.classesOn(rungs.size() + 1), "good class")),
+                    rung.pose() == null ? "" : closed(catalogue.pose(rung.pose())),
+                    ladder.peak() != null && rungs.size() + 1 > ladder.rungOf(ladder.peak()),
                     rung.pose() != null && rung.pose().equals(marked)));
         }
         Collections.reverse(rungs);
         String what = ladder.peak() == null
                 ? "a skill"
                 : "to " + catalogue.pose(ladder.peak()).name().toLowerCase(Locale.ROOT);
-        return new LadderPage(ladder.id(), ladder.peak(), ladder.name(), what, rungs);
+        return new LadderPage(
+                ladder.id(),
+                ladder.peak(),
+                ladder.name(),
+                what,
+                ladder.level().name().toLowerCase(Locale.ROOT),
+                ladder.back(),
+                ladder.wayOut(),
+                rungs);
+    }
+
+    private static String closed(Pose pose) {
+        return pose.cautions().stream()
+                .filter(caution -> caution.severity() == Caution.Severity.BLOCKED)
+                .map(caution -> caution.need().words())
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 }

@@ -62,8 +62,7 @@ record OwnPoseForm(Map<String, String> values) {
         values.put("level", pose.level().name());
         values.put("hold", pose.hold().name());
         values.put("effort", String.valueOf(pose.effort()));
-        for (Level level : Level.values())
-            values.put("dose" + level.ordinal(), pose.range(level).toString());
+        for (Level level : Level.values()) values.put("dose" + level.ordinal(), pose.doseWords(level));
         cue(values, "enter", pose.cues().enter());
         cue(values, "align", pose.cues().align());
         cue(values, "leave", pose.cues().leave());

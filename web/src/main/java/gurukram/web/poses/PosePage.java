@@ -207,6 +207,10 @@ record PosePage(
     private static List<DoseLine> doses(Pose pose) {
         List<DoseLine> lines = new ArrayList<>();
         for (Level level : Level.values()) {
+            if (!pose.isFor(level)) {
+                lines.add(new DoseLine(low(level), "not for them", ""));
+                continue;
+            }
             String whole = pose.range(level).toString();
             int at = whole.indexOf(", at ");
             lines.add(new DoseLine(low(level), pose.doseFor(level).toString(), at < 0 ? "" : whole.substring(0, at)));

@@ -2,14 +2,17 @@ package gurukram.core.catalogue.rules;
 
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 
-/** Times are possible ones, and repetitions have a length. */
+/** Times are possible ones, repetitions have a length, and what has a gate is not for beginners. */
 final class DoseRules {
     private DoseRules() {}
 
     static void check(Entries draft) {
         for (Pose pose : draft.poses()) {
+            if (pose.gate() != null && pose.isFor(Level.BEGINNER))
+                draft.problem(pose, "doses", "has a gate, so it is not for beginners: none");
             for (Dose dose : pose.doses().values()) {
                 boolean timeless = dose.at(Dose.Reading.LOW) instanceof Reps reps && reps.repMillis() == null;
                 if (timeless && pose.repMillis() == null) {
