@@ -61,7 +61,11 @@ final class LadderReader {
         String ready = fields.text("ready");
         Ladder.With with = fields.choice("with", Ladder.With.class, Ladder.With.ALONE);
         List<PropUse> props = fields.props();
-        Integer classes = node.has("classes") ? Integer.valueOf(fields.whole("classes", 1, MOST_CLASSES)) : null;
+        Integer classes = fields.field("classes").isMissingNode()
+                ? null
+                : Integer.valueOf(node.path("classes").asInt(0));
+        if (classes != null && (classes < 1 || classes > MOST_CLASSES))
+            fields.problem("rungs", "rung %d: classes must be a number from 1 to %d".formatted(number, MOST_CLASSES));
         fields.refuseUnknown();
         return dose == null
                 ? null

@@ -2,13 +2,17 @@ package gurukram.core.caution;
 
 import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Need;
+import gurukram.core.pose.Pose;
 import gurukram.core.text.Table;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 
 /**
  * The rules that cautions come from, as they stand in {@code resources/cautions}, and what is known of needs and mechanisms. General
@@ -32,6 +36,7 @@ public final class Rulebook {
     private static final Rulebook SHIPPED = new Rulebook();
 
     private final Map<Need, Map<Mechanism, List<Rule>>> rules = new EnumMap<>(Need.class);
+    private final Map<Need, Set<Mechanism>> conditional = new EnumMap<>(Need.class);
     private final Map<String, String> sentences = new HashMap<>();
     private final Map<String, List<String>> kinds = new HashMap<>();
     private final Map<Need, NeedGuide> needs = new EnumMap<>(Need.class);
@@ -51,6 +56,10 @@ public final class Rulebook {
                     .computeIfAbsent(rule.mechanism(), mechanism -> new ArrayList<>())
                     .add(rule);
         }
+        for (Table.Row row : rows("conditional", 2))
+            conditional
+                    .computeIfAbsent(Need.parse(row.cell(0)), need -> EnumSet.noneOf(Mechanism.class))
+                    .add(Mechanism.parse(row.cell(1)));
         for (Table.Row row : rows("needs", 4))
             needs.put(Need.parse(row.cell(0)), new NeedGuide(row.cell(1), row.cell(2), row.cell(3)));
         for (Table.Row row : rows("mechanisms", 4))
@@ -68,6 +77,15 @@ public final class Rulebook {
     /** Rules of a need and a mechanism, the particular before the general. */
     List<Rule> rules(Need need, Mechanism mechanism) {
         return rules.getOrDefault(need, Map.of()).getOrDefault(mechanism, List.of());
+    }
+
+    /** Needs a mechanism of the pose concerns though no rule of theirs holds in its shape, and that is not meant so. */
+    public List<Need> unanswered(Pose pose, Mechanism mechanism) {
+        return Arrays.stream(Need.values())
+                .filter(need -> !rules(need, mechanism).isEmpty())
+                .filter(need -> !conditional.getOrDefault(need, Set.of()).contains(mechanism))
+                .filter(need -> rules(need, mechanism).stream().noneMatch(rule -> rule.holds(pose)))
+                .toList();
     }
 
     /** {@link IllegalArgumentException} for a key there is no sentence of. */

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param pelvisTurn how far the pelvis faces the reader, {@code chestTurn} the chest: 1 fully, 0 edgewise, -1 away
  * @param limbs the four limbs
  * @param behind parts drawn before all others, {@code before} after all others
+ * @param touches what lies on what, beside what the pose itself says
  */
 public record Figure(
         Viewpoint view,
@@ -32,13 +33,15 @@ public record Figure(
         Map<Part, Limb> limbs,
         List<DrawnProp> props,
         List<Part> behind,
-        List<Part> before) {
+        List<Part> before,
+        List<Touch> touches) {
 
     public Figure {
         limbs = Collections.unmodifiableMap(new EnumMap<>(limbs));
         props = List.copyOf(props);
         behind = List.copyOf(behind);
         before = List.copyOf(before);
+        touches = List.copyOf(touches);
     }
 
     public Limb limb(Part part) {

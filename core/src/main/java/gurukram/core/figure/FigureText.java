@@ -21,7 +21,7 @@ public final class FigureText {
     /** A figure, or what is wrong with it. */
     public record Read(@Nullable Figure figure, List<String> problems) {}
 
-    /** Reads {@code view, hips, spine, head, face, turn, arm, arm2, leg, leg2, props, behind, before}; all but spine and limbs may lack. */
+    /** Reads {@code view, hips, spine, head, face, turn, arm, arm2, leg, leg2, props, behind, before, touch}; all but spine and limbs may lack. */
     public static Read read(Map<String, String> fields) {
         FigureText text = new FigureText(fields);
         Figure figure = text.figure();
@@ -62,7 +62,8 @@ public final class FigureText {
                 limbs,
                 props,
                 parts("behind"),
-                parts("before"));
+                parts("before"),
+                touches());
     }
 
     private void limb(Map<Part, Limb> limbs, Part part, @Nullable Part like, Viewpoint view) {
@@ -79,6 +80,18 @@ public final class FigureText {
                 problems.add(part.word() + ": " + e.getMessage());
             }
         }
+    }
+
+    private List<Touch> touches() {
+        List<Touch> touches = new ArrayList<>();
+        for (String text : split("touch")) {
+            try {
+                touches.add(Touch.parse(text));
+            } catch (IllegalArgumentException e) {
+                problems.add("touch: " + e.getMessage());
+            }
+        }
+        return touches;
     }
 
     private List<Part> parts(String name) {
@@ -165,6 +178,7 @@ public final class FigureText {
         put(fields, "props", f.props().stream().map(DrawnProp::toString).toList());
         put(fields, "behind", f.behind().stream().map(Part::word).toList());
         put(fields, "before", f.before().stream().map(Part::word).toList());
+        put(fields, "touch", f.touches().stream().map(Touch::toString).toList());
         return fields;
     }
 

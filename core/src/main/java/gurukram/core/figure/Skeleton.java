@@ -56,6 +56,10 @@ public record Skeleton(
         return Objects.requireNonNull(joints.get(joint), joint::name);
     }
 
+    public Posed limb(Part part) {
+        return Objects.requireNonNull(limbs.get(part), part::name);
+    }
+
     /** The lowest point of the whole body's flesh, in figure units over the floor. */
     public double lowest() {
         double lowest = head.y() - HEAD_WIDTH;

@@ -103,7 +103,7 @@ public final class NamedFlows {
                 && (ours.isEmpty()
                         || end(several.get().name(), plain) > end(ours.get().name(), plain)))
             throw which(line, end(several.get().name(), plain), several.get());
-        if (ours.isEmpty()) return Optional.empty();
+        if (ours.isEmpty() || namesLongerPose(line, end(ours.get().name(), plain), catalogue)) return Optional.empty();
         Flow flow = (Flow) new NotationReader(catalogue, NodeNames.numbers())
                 .read(ours.get().lines())
                 .planOrRefused()
@@ -117,6 +117,18 @@ public final class NamedFlows {
     private static int end(Pattern name, String line) {
         Matcher m = name.matcher(line);
         return m.lookingAt() ? m.end() : 0;
+    }
+
+    /** {@code cat and cow on a chair} is a pose that begins as a sequence does. */
+    private static boolean namesLongerPose(String line, int end, PoseCatalogue catalogue) {
+        for (int at = line.indexOf(' ', end); ; at = line.indexOf(' ', at + 1)) {
+            int to = at < 0 ? line.length() : at;
+            if (to > end
+                    && catalogue
+                            .named(line.substring(0, to).replaceAll("[,; ]+$", ""))
+                            .isPresent()) return true;
+            if (at < 0) return false;
+        }
     }
 
     private static Refused which(String line, int end, Meant meant) {

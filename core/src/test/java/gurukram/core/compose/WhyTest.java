@@ -58,7 +58,7 @@ class WhyTest {
 
     @Test
     void aRungTellsWhereItStands() {
-        assertThat(of(DANCER, 1, 2, Focus.NONE)).first().isEqualTo("Rung 2 of the ladder to dancer, which is rung 6.");
+        assertThat(of(DANCER, 1, 2, Focus.NONE)).first().isEqualTo("Rung 2 of the ladder to dancer, which is rung 7.");
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import gurukram.core.Plans;
 import gurukram.core.body.Base;
+import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Pose;
 import java.util.Collection;
 import java.util.EnumSet;
@@ -56,13 +57,16 @@ class FigureTest {
                         .isCloseTo(0, within(HUNDREDTH_OF_THE_BODY));
             }
         });
+        // a way from one place to another is drawn while it is gone
+        if (pose.family().equals("transitions")) return;
         Set<Part> down = EnumSet.noneOf(Part.class);
         body.limbs().forEach((part, limb) -> {
             if (Math.abs(limb.lowest()) <= HUNDREDTH_OF_THE_BODY) down.add(part);
         });
         if (pose.base() == Base.STANDING) assertThat(down).containsAnyOf(Part.LEG, Part.LEG2);
-        if (pose.base() == Base.DOG)
-            assertThat(down).contains(Part.ARM, Part.ARM2).hasSizeGreaterThanOrEqualTo(3);
+        if (pose.base() == Base.DOG && !pose.facts().has(Mechanism.ONE_HAND))
+            assertThat(down).contains(Part.ARM, Part.ARM2);
+        if (pose.base() == Base.DOG) assertThat(down).contains(Part.ARM).hasSizeGreaterThanOrEqualTo(3);
         if (pose.base() == Base.PLANK)
             assertThat(down).hasSizeGreaterThanOrEqualTo(1).containsAnyOf(Part.ARM, Part.ARM2);
         if (pose.base() == Base.ARM_BALANCE)

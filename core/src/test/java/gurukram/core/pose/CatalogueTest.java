@@ -109,6 +109,9 @@ class CatalogueTest {
             - id: tree
               name: Tree
               peak: tree
+              level: beginner
+              classes: 2
+              back: the hip hitches up
               rungs:
                 - pose: plank
                   dose: 3 breaths
@@ -136,12 +139,16 @@ class CatalogueTest {
     @Test
     void theShippedCatalogueIsSoundAndLargeEnough() {
         PoseCatalogue shipped = CatalogueReader.shipped();
-        assertThat(shipped.poses()).hasSizeGreaterThanOrEqualTo(170);
+        assertThat(shipped.poses()).hasSizeGreaterThanOrEqualTo(350);
         long ladders = shipped.ladders().stream().filter(l -> l.peak() != null).count();
-        assertThat(ladders).isGreaterThanOrEqualTo(30);
+        assertThat(ladders).isGreaterThanOrEqualTo(45);
         assertThat(shipped.ladders()).anyMatch(ladder -> ladder.peak() == null);
         assertThat(shipped.poses()).allSatisfy(pose -> {
-            assertThat(pose.doses()).hasSize(3);
+            assertThat(pose.isFor(Level.BEGINNER))
+                    .as(pose.id())
+                    .isEqualTo(pose.doses().size() == 3);
+            if (pose.gate() != null)
+                assertThat(pose.isFor(Level.BEGINNER)).as(pose.id()).isFalse();
             assertThat(pose.cautions())
                     .as(pose.id())
                     .allSatisfy(c -> assertThat(c.change()).isNotBlank());
@@ -298,15 +305,22 @@ class CatalogueTest {
         return Stream.of(
                 Arguments.of("peak: tree", "peak: plank2", 3, "on none of its rungs"),
                 Arguments.of("  peak: tree\n", "", 1, "either a peak or skill"),
-                Arguments.of("pose: knee-plank", "pose: sky", 4, "there is no pose sky"),
-                Arguments.of("pose: knee-plank", "nothing: here", 4, "needs either a pose or what is done"),
-                Arguments.of("dose: 3 breaths", "dose: lots", 4, "rung 1"),
+                Arguments.of("pose: knee-plank", "pose: sky", 7, "there is no pose sky"),
+                Arguments.of("pose: knee-plank", "nothing: here", 7, "needs either a pose or what is done"),
+                Arguments.of("dose: 3 breaths", "dose: lots", 7, "rung 1"),
                 Arguments.of("with: teacher", "with: nobody", 1, "none of"),
                 Arguments.of(
                         "    - does: one foot light\n      dose: 3 breaths\n      ready: steady\n",
                         "",
-                        4,
+                        7,
                         "has 3 rungs"),
+                Arguments.of("  level: beginner\n", "", 1, "level is missing"),
+                Arguments.of("level: beginner", "level: everybody", 4, "none of"),
+                Arguments.of("  classes: 2\n", "", 1, "classes must be a number from 1 to 20"),
+                Arguments.of("classes: 2", "classes: 0", 5, "classes must be a number from 1 to 20"),
+                Arguments.of("  back: the hip hitches up\n", "", 1, "back is missing"),
+                Arguments.of("ready: steady", "ready: steady\n      classes: 90", 7, "rung 1: classes must be"),
+                Arguments.of("  name: Tree\n", "", 1, "name is missing"),
                 Arguments.of("pose: tree\n", "pose: plank\n", 3, "on none of its rungs"));
     }
 

@@ -28,6 +28,9 @@ public final class FigureSvg {
     /** How far under the floor the mat is drawn. */
     private static final double MAT = 1;
 
+    /** Degrees between thigh and shin below which one lies on the other. */
+    private static final double FOLDED = 55;
+
     private static final double BAR = 20;
     private static final double LETTER = 9;
 
@@ -125,6 +128,14 @@ public final class FigureSvg {
                 limb.middle(),
                 part.upperBone().startRadius() * Math.min(1, 0.5 + upperShown),
                 part.upperBone().endRadius());
+        Viewpoint view = body.figure().view();
+        boolean far = view.isEdgewise() && part.isOther() == (view == Viewpoint.SIDE);
+        String ink = far ? inks.far : inks.near;
+        if (part.isLeg() && isFolded(limb)) {
+            // the shin lies on the thigh: drawn by itself, it shows
+            shape(path, part, ink);
+            path = new StringBuilder();
+        }
         pen.capsule(
                 path,
                 limb.middle(),
@@ -138,9 +149,14 @@ public final class FigureSvg {
                 limb.tip(),
                 part.endBone().startRadius(),
                 part.endBone().endRadius());
-        Viewpoint view = body.figure().view();
-        boolean far = view.isEdgewise() && part.isOther() == (view == Viewpoint.SIDE);
-        shape(path, part, far ? inks.far : inks.near);
+        shape(path, part, ink);
+    }
+
+    private static boolean isFolded(Skeleton.Posed limb) {
+        double thigh = limb.middle().directionTo(limb.start());
+        double shin = limb.middle().directionTo(limb.end());
+        double between = Math.abs(thigh - shin) % 360;
+        return Math.min(between, 360 - between) < FOLDED;
     }
 
     private void torso() {

@@ -176,7 +176,8 @@ record OwnPoseForm(Map<String, String> values) {
                 limbs,
                 like.props(),
                 like.behind(),
-                like.before());
+                like.before(),
+                like.touches());
     }
 
     private int angle(String name) {

@@ -39,6 +39,6 @@ public final class CatalogueRules {
         ActionRules.check(one);
         CautionRules.check(one);
         CueRules.check(one);
-        FigureRules.check(one);
+        FigureRules.drawable(one);
     }
 }

@@ -101,6 +101,12 @@ final class CautionRules {
             String one = called.oneOf().stream().map(Mechanism::word).sorted().collect(Collectors.joining(" or "));
             draft.problem(pose, "mechanisms", called.fact() + ", so it has the mechanism " + one);
         }
+        for (Mechanism mechanism : tagged) {
+            for (Need need : Rulebook.shipped().unanswered(pose, mechanism)) {
+                String what = "no rule says what " + mechanism.word() + " asks for " + need.words() + " in this shape";
+                draft.problem(pose, "mechanisms", what);
+            }
+        }
         for (Set<Mechanism> pair : NOT_BOTH) {
             if (!tagged.containsAll(pair)) continue;
             String both = pair.stream().map(Mechanism::word).sorted().collect(Collectors.joining(" and "));
