@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param limbs the four limbs
  * @param behind parts drawn before all others, {@code before} after all others
  * @param touches what lies on what, beside what the pose itself says
+ * @param motions what moves and how; empty for a pose that is held
  */
 public record Figure(
         Viewpoint view,
@@ -34,7 +35,8 @@ public record Figure(
         List<DrawnProp> props,
         List<Part> behind,
         List<Part> before,
-        List<Touch> touches) {
+        List<Touch> touches,
+        List<Motion> motions) {
 
     public Figure {
         limbs = Collections.unmodifiableMap(new EnumMap<>(limbs));
@@ -42,6 +44,7 @@ public record Figure(
         behind = List.copyOf(behind);
         before = List.copyOf(before);
         touches = List.copyOf(touches);
+        motions = List.copyOf(motions);
     }
 
     public Limb limb(Part part) {

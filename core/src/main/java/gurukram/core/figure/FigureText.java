@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /** Reads and writes a figure as named texts, the way the catalogue keeps it. */
@@ -21,7 +22,7 @@ public final class FigureText {
     /** A figure, or what is wrong with it. */
     public record Read(@Nullable Figure figure, List<String> problems) {}
 
-    /** Reads {@code view, hips, spine, head, face, turn, arm, arm2, leg, leg2, props, behind, before, touch}; all but spine and limbs may lack. */
+    /** Reads {@code view, hips, spine, head, face, turn, arm, arm2, leg, leg2, props, behind, before, touch, move}; all but spine and limbs may lack. */
     public static Read read(Map<String, String> fields) {
         FigureText text = new FigureText(fields);
         Figure figure = text.figure();
@@ -39,14 +40,7 @@ public final class FigureText {
         limb(limbs, Part.LEG, null, view);
         limb(limbs, Part.ARM2, Part.ARM, view);
         limb(limbs, Part.LEG2, Part.LEG, view);
-        List<DrawnProp> props = new ArrayList<>();
-        for (String prop : split("props")) {
-            try {
-                props.add(DrawnProp.parse(prop));
-            } catch (IllegalArgumentException e) {
-                problems.add("props: " + e.getMessage());
-            }
-        }
+        List<DrawnProp> props = items("props", DrawnProp::parse);
         Double hips = number("hips");
         Double face = number("face");
         return new Figure(
@@ -63,7 +57,8 @@ public final class FigureText {
                 props,
                 parts("behind"),
                 parts("before"),
-                touches());
+                items("touch", Touch::parse),
+                items("move", Motion::parse));
     }
 
     private void limb(Map<Part, Limb> limbs, Part part, @Nullable Part like, Viewpoint view) {
@@ -82,16 +77,17 @@ public final class FigureText {
         }
     }
 
-    private List<Touch> touches() {
-        List<Touch> touches = new ArrayList<>();
-        for (String text : split("touch")) {
+    /** Items of a list, each read by itself. */
+    private <T> List<T> items(String name, Function<String, T> parse) {
+        List<T> items = new ArrayList<>();
+        for (String text : split(name)) {
             try {
-                touches.add(Touch.parse(text));
+                items.add(parse.apply(text));
             } catch (IllegalArgumentException e) {
-                problems.add("touch: " + e.getMessage());
+                problems.add(name + ": " + e.getMessage());
             }
         }
-        return touches;
+        return items;
     }
 
     private List<Part> parts(String name) {
@@ -179,6 +175,7 @@ public final class FigureText {
         put(fields, "behind", f.behind().stream().map(Part::word).toList());
         put(fields, "before", f.before().stream().map(Part::word).toList());
         put(fields, "touch", f.touches().stream().map(Touch::toString).toList());
+        put(fields, "move", f.motions().stream().map(Motion::toString).toList());
         return fields;
     }
 

@@ -59,7 +59,8 @@ final class PoseSearch {
 
     /** All poses with how far their nearest name is, nearest first; of equals, the lower level and then the name. */
     List<Map.Entry<Pose, Double>> ranked(String typed) {
-        Typed query = new Typed(withoutPose(Words.fold(typed)));
+        String whole = Words.fold(typed);
+        Typed query = new Typed(whole, withoutPose(whole));
         List<Map.Entry<Pose, Double>> best = new ArrayList<>(poses.size());
         for (Named named : poses) {
             double nearest = 9;
@@ -87,13 +88,17 @@ final class PoseSearch {
     }
 
     private final class Typed {
+        /** All that was typed: {@code rock pose} is a name, where {@code rock} begins another. */
+        private final String whole;
+
         private final String folded;
         private final Letters letters;
         private final String[] typed;
         /** How far each typed word is from each word of the names; {@code [typed][word]}. */
         private final double[][] far;
 
-        Typed(String folded) {
+        Typed(String whole, String folded) {
+            this.whole = whole;
             this.folded = folded;
             this.letters = Letters.of(folded);
             this.typed = folded.split(" ");
@@ -126,7 +131,8 @@ final class PoseSearch {
         /** 0 is the same; from 0.1 it begins so; from 0.2 it holds the words; above that letters are wrong. */
         double farness(Name name, double soFar) {
             if (folded.isEmpty()) return 1;
-            if (name.folded().equals(folded)) return 0;
+            if (name.folded().equals(whole)) return 0;
+            if (name.folded().equals(folded)) return 0.001;
             double gap = Math.abs(folded.length() - name.folded().length()) / 1000.0;
             if (name.folded().startsWith(folded)) return 0.1 + gap;
             if (beginWords(typed, name.words())) return 0.2 + gap;

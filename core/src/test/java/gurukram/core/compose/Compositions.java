@@ -29,7 +29,7 @@ public final class Compositions {
     static List<String> peaks() {
         return CATALOGUE.ladders().stream()
                 .map(Ladder::peak)
-                .filter(peak -> peak != null)
+                .filter(peak -> peak != null && CATALOGUE.pose(peak).peakable())
                 .toList();
     }
 

@@ -16,6 +16,7 @@ import gurukram.core.group.People;
 import gurukram.core.group.Room;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.plan.settings.Theme;
+import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
@@ -59,8 +60,11 @@ class GoalsTest {
     @EnumSource(Need.class)
     void aGroupThatWentBackIsNotLedBeyondItsRungByAWayRound(Need need) {
         People group = new People(12, Map.of(need, 1), BARE);
-        for (var ladder : CATALOGUE.ladders()) {
-            if (ladder.peak() == null) continue;
+        List<Ladder> ladders = List.copyOf(CATALOGUE.ladders());
+        for (int i = 0; i < ladders.size(); i++) {
+            Ladder ladder = ladders.get(i);
+            boolean looked = Compositions.FULL || (i + need.ordinal()) % 5 == 0;
+            if (ladder.peak() == null || !looked) continue;
             for (int reached = 1; reached < ladder.rungs().size(); reached++) {
                 Brief brief = hatha(ladder.peak(), Level.ADVANCED)
                         .withReached(Map.of(ladder.id(), reached))

@@ -80,6 +80,8 @@ public final class FigureSvg {
         List<Part> order = order();
         body.figure().props().forEach(this::prop);
         order.forEach(this::part);
+        Arrows arrows = new Arrows(body, pen, inks.torso);
+        body.figure().motions().forEach(arrows::draw);
         String drawn = pen.take();
         boolean above = body.figure().view() == Viewpoint.ABOVE;
         if (above) matFromAbove();

@@ -177,7 +177,8 @@ record OwnPoseForm(Map<String, String> values) {
                 like.props(),
                 like.behind(),
                 like.before(),
-                like.touches());
+                like.touches(),
+                like.motions());
     }
 
     private int angle(String name) {

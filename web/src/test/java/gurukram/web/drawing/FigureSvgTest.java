@@ -9,7 +9,9 @@ import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.pose.Pose;
 import java.util.Arrays;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -59,6 +61,21 @@ class FigureSvgTest {
         assertThat(right).contains(">R</text>", "#a9410b").doesNotContain("#17568f");
         assertThat(left).contains(">L</text>", "#17568f").doesNotContain("#a9410b");
         assertThat(draw(pose, Side.RIGHT, false)).doesNotContain("<text").contains("class=\"side\"");
+    }
+
+    /** No two poses look the same: somebody who knows one picture would take the other pose for it. */
+    @Test
+    void everyPoseHasAPictureOfItsOwn() {
+        Map<String, String> seen = new HashMap<>();
+        for (Pose pose : POSES) {
+            Side side = pose.sides() == SideBehaviour.SYMMETRIC ? null : Side.RIGHT;
+            // without the colours of the side, as somebody who has not learnt them sees it
+            String drawn = draw(pose, side, false)
+                    .replaceAll("<path class=\"side\"[^>]*>", "")
+                    .replaceAll("(fill|stroke)=\"[^\"]*\"", "");
+            String other = seen.putIfAbsent(drawn, pose.id());
+            assertThat(other).as("%s looks like", pose.id()).isNull();
+        }
     }
 
     private static double[] numbers(Pattern pattern, String svg) {
