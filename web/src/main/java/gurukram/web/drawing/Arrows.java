@@ -7,7 +7,7 @@ import gurukram.core.figure.Skeleton;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Arrows beside a figure that show how it moves; all of one kind, none over the body's middle. */
+/** Arrows beside a figure that show how it moves; all of one kind. */
 final class Arrows {
     private static final double LENGTH = 11;
     private static final double ASIDE = 7;
@@ -17,12 +17,12 @@ final class Arrows {
 
     private final Skeleton body;
     private final Pen pen;
-    private final String ink;
+    private final Inks inks;
 
-    Arrows(Skeleton body, Pen pen, String ink) {
+    Arrows(Skeleton body, Pen pen, Inks inks) {
         this.body = body;
         this.pen = pen;
-        this.ink = ink;
+        this.inks = inks;
     }
 
     void draw(Motion motion) {
@@ -70,7 +70,13 @@ final class Arrows {
         if (both) tip(path, from, to.directionTo(from));
         pen.see(from, TIP);
         pen.see(to, TIP);
-        pen.line(ink, WIDTH, path.toString());
+        line(path.toString());
+    }
+
+    /** With a rim in the colour of the ground, so that it shows on the body too. */
+    private void line(String path) {
+        pen.line(inks.halo, WIDTH + 2.2, path);
+        pen.line(inks.near, WIDTH, path);
     }
 
     private void tip(StringBuilder path, Point end, double direction) {
@@ -90,6 +96,6 @@ final class Arrows {
         for (Point point : round) path.append(path.isEmpty() ? 'M' : 'L').append(pen.at(point));
         tip(path, round.get(round.size() - 1), 330 + 85);
         pen.see(middle, ROUND + TIP);
-        pen.line(ink, WIDTH, path.toString());
+        line(path.toString());
     }
 }

@@ -80,7 +80,7 @@ public final class FigureSvg {
         List<Part> order = order();
         body.figure().props().forEach(this::prop);
         order.forEach(this::part);
-        Arrows arrows = new Arrows(body, pen, inks.torso);
+        Arrows arrows = new Arrows(body, pen, inks);
         body.figure().motions().forEach(arrows::draw);
         String drawn = pen.take();
         boolean above = body.figure().view() == Viewpoint.ABOVE;

@@ -5,7 +5,6 @@ import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.PropUse;
-import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -59,7 +58,7 @@ record LadderPage(
                     rung.ready(),
                     rung.props().stream().map(PropUse::words).collect(Collectors.joining(", ")),
                     rung.with().words(),
-                    "at least %s on it".formatted(Words.count(ladder.classesOn(rungs.size() + 1), "good class")),
+                    classes(ladder.classesOn(rungs.size() + 1)),
                     rung.pose() == null ? "" : closed(catalogue.pose(rung.pose())),
                     ladder.peak() != null && rungs.size() + 1 > ladder.rungOf(ladder.peak()),
                     rung.pose() != null && rung.pose().equals(marked)));
@@ -77,6 +76,10 @@ record LadderPage(
                 ladder.back(),
                 ladder.wayOut(),
                 rungs);
+    }
+
+    private static String classes(int number) {
+        return "at least %d good %s on it".formatted(number, number == 1 ? "class" : "classes");
     }
 
     private static String closed(Pose pose) {

@@ -286,7 +286,7 @@ class DraftsTest {
         assertThat(http.post(ladder, tries).statusCode()).isEqualTo(302);
         assertThat(http.get(ladder).body())
                 .contains(
-                        "rung 4 of 6", "One good session on rung 4", "2026-03-02, rung 4: 3 of 3 clean, breath smooth");
+                        "rung 4 of 7", "One good session on rung 4", "2026-03-02, rung 4: 3 of 3 clean, breath smooth");
         String set = draft("peak", "dancer", "group", id.toString());
         assertThat(http.get(set).body()).contains("Dancer: the group stands on rung 4.");
         String opened = Http.location(http.post(drafts(set).get(0) + "/open"));
@@ -300,7 +300,7 @@ class DraftsTest {
         UUID id = app.bean(GroupStore.class)
                 .create(teacher, Group.of("Noon", DayOfWeek.MONDAY, LocalTime.NOON, 60, Level.BEGINNER));
         Map<String, List<String>> wrong = Map.of(
-                "rung", List.of("9", "from 1 to 7"),
+                "rung", List.of("9", "from 1 to 8"),
                 "day", List.of("+999999999-01-01", "A day between 2000 and 2100"),
                 "tries", List.of("0", "from 1 to 50"),
                 "clean", List.of("7", "7 clean tries are more than the 3 there were"),
