@@ -208,7 +208,8 @@ public final class AnyPlan {
                 texts(),
                 marks(),
                 maybe(() -> from(1_500, 60_000)),
-                maybe(() -> from(1, 60)));
+                maybe(() -> from(1, 60)),
+                maybe(() -> new Way(one(Ways.shipped().names()), maybe(() -> from(0, 9_000)))));
     }
 
     private Flow flow() {

@@ -1,6 +1,7 @@
 package gurukram.core.plan;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import gurukram.core.plan.manner.Way;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Required;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param cueing way of cueing; null follows the class
  * @param breathMillis one breath of its holds, ms; null follows the class
  * @param minutes how long the teacher wants it to be; null is its share of the class
+ * @param way how people go from pose to pose in it, where it leads there and a step says none; null for the usual ways
  */
 public record Section(
         NodeId id,
@@ -30,7 +32,8 @@ public record Section(
         Texts texts,
         Marks marks,
         @Nullable Integer breathMillis,
-        @Nullable Integer minutes)
+        @Nullable Integer minutes,
+        @Nullable Way way)
         implements Node {
     public static final int MOST_LETTERS = 80;
     public static final Limit MINUTES = new Limit("Minutes of a section", 1, 240);
@@ -47,7 +50,7 @@ public record Section(
     }
 
     public static Section of(NodeId id, SectionRole role, Item... items) {
-        return new Section(id, role, "", null, List.of(items), Texts.NONE, Marks.NONE, null, null);
+        return new Section(id, role, "", null, List.of(items), Texts.NONE, Marks.NONE, null, null, null);
     }
 
     public String title() {
@@ -61,37 +64,42 @@ public record Section(
     }
 
     public Section withBreath(@Nullable Integer ms) {
-        return new Section(id, role, name, cueing, items, texts, marks, ms, minutes);
+        return new Section(id, role, name, cueing, items, texts, marks, ms, minutes, way);
     }
 
     public Section withMinutes(@Nullable Integer other) {
-        return new Section(id, role, name, cueing, items, texts, marks, breathMillis, other);
+        return new Section(id, role, name, cueing, items, texts, marks, breathMillis, other, way);
+    }
+
+    /** @param other null takes the usual ways */
+    public Section withWay(@Nullable Way other) {
+        return new Section(id, role, name, cueing, items, texts, marks, breathMillis, minutes, other);
     }
 
     public Section withName(String other) {
-        return new Section(id, role, other, cueing, items, texts, marks, breathMillis, minutes);
+        return new Section(id, role, other, cueing, items, texts, marks, breathMillis, minutes, way);
     }
 
     public Section with(SectionRole other) {
-        return new Section(id, other, name, cueing, items, texts, marks, breathMillis, minutes);
+        return new Section(id, other, name, cueing, items, texts, marks, breathMillis, minutes, way);
     }
 
     /** @param other null follows the style of the class */
     public Section with(@Nullable Cueing other) {
-        return new Section(id, role, name, other, items, texts, marks, breathMillis, minutes);
+        return new Section(id, role, name, other, items, texts, marks, breathMillis, minutes, way);
     }
 
     public Section with(Texts other) {
-        return new Section(id, role, name, cueing, items, other, marks, breathMillis, minutes);
+        return new Section(id, role, name, cueing, items, other, marks, breathMillis, minutes, way);
     }
 
     public Section with(Marks other) {
-        return new Section(id, role, name, cueing, items, texts, other, breathMillis, minutes);
+        return new Section(id, role, name, cueing, items, texts, other, breathMillis, minutes, way);
     }
 
     @Override
     public Section named(NodeId other) {
-        return new Section(other, role, name, cueing, items, texts, marks, breathMillis, minutes);
+        return new Section(other, role, name, cueing, items, texts, marks, breathMillis, minutes, way);
     }
 
     @Override
@@ -111,7 +119,8 @@ public record Section(
                 texts,
                 marks,
                 breathMillis,
-                minutes);
+                minutes,
+                way);
     }
 
     private static Item item(Node node) {

@@ -5,6 +5,7 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.manner.Stage;
+import gurukram.core.plan.manner.Way;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.School;
@@ -28,7 +29,8 @@ final class MomentDraft {
             Pace pace,
             @Nullable Flow flow,
             @Nullable Pass pass,
-            int position) {
+            int position,
+            @Nullable Way way) {
         /** The pace typed for movements: the step's own, else the flow's in this round; null when neither is typed. */
         @Nullable
         TypedPace paceOf(Step step) {
@@ -37,6 +39,12 @@ final class MomentDraft {
             if (own.breathMillis() != null) return TypedPace.of(TypedPace.Per.BREATH, own.breathMillis());
             if (flow == null) return null;
             return flow.settings().pace().typedIn(Objects.requireNonNull(pass).round());
+        }
+
+        /** How people get to a step: as it says itself, else as its section says; null for the usual way. */
+        @Nullable
+        Way wayTo(Step step) {
+            return step.manner().way() == null ? way : step.manner().way();
         }
 
         boolean isLearning() {

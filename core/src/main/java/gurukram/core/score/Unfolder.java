@@ -10,6 +10,7 @@ import gurukram.core.plan.PropsTold;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.manner.Use;
+import gurukram.core.plan.manner.Way;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Join;
@@ -152,7 +153,7 @@ public final class Unfolder {
                     flow(flow, section);
                     continue;
                 }
-                Where where = new Where(section.id(), way, classSchool, here, null, null, 0);
+                Where where = new Where(section.id(), way, classSchool, here, null, null, 0, section.way());
                 for (Step step : Layered.atLevel((Step) item, level, catalogue)) step(step, where, null);
             }
         }
@@ -173,12 +174,16 @@ public final class Unfolder {
                 int to = join instanceof Join.Shared shared ? visits.size() - shared.end() : visits.size();
                 int position = 1 + skipped;
                 for (Turn.Visit visit : visits.subList(skipped, to)) {
-                    Where where = new Where(section.id(), way, flowSchool, here, flow, visit.pass(), position);
+                    Where where =
+                            new Where(section.id(), way, flowSchool, here, flow, visit.pass(), position, section.way());
                     position += step(visit.step(), where, visit.pass().lead());
                 }
                 if (join instanceof Join.Rested rest) {
                     Turn.Visit end = turns.get(i).last();
-                    rest(end.step(), rest, new Where(section.id(), way, flowSchool, here, flow, end.pass(), position));
+                    rest(
+                            end.step(),
+                            rest,
+                            new Where(section.id(), way, flowSchool, here, flow, end.pass(), position, section.way()));
                 }
                 skipped = join instanceof Join.Shared shared ? shared.start() : 0;
             }
@@ -218,7 +223,8 @@ public final class Unfolder {
 
         private static Where at(Where w, int by) {
             if (by == 0) return w;
-            return new Where(w.section(), w.cueing(), w.school(), w.pace(), w.flow(), w.pass(), w.position() + by);
+            return new Where(
+                    w.section(), w.cueing(), w.school(), w.pace(), w.flow(), w.pass(), w.position() + by, w.way());
         }
 
         private void add(MomentDraft draft) {
@@ -277,14 +283,11 @@ public final class Unfolder {
             settingUp(pose, draft);
             fetch(draft, paceTyped);
             long usual = body.goTo(pose, draft.side, where.flow() != null);
-            Long named = draft.settledIn || draft.newTurn
-                    ? null
-                    : body.goBy(draft.step.manner().way(), pose);
-            if (named != null)
-                draft.way = Objects.requireNonNull(draft.step.manner().way()).name();
+            Way way = where.wayTo(draft.step);
+            Long named = draft.settledIn || draft.newTurn ? null : body.goBy(way, pose);
+            if (named != null) draft.way = Objects.requireNonNull(way).name();
             long whole = named == null ? usual : named;
-            boolean typed = named != null
-                    && Objects.requireNonNull(draft.step.manner().way()).millis() != null;
+            boolean typed = named != null && Objects.requireNonNull(way).millis() != null;
             if (draft.settledIn || (!typed && sameFlow && (movement || paceTyped))) whole = 0;
             draft.transition = draft.settingUp > 0 && !typed ? Millis.half(whole) : whole;
             draft.with = body.with(draft.step, pose, draft.side);

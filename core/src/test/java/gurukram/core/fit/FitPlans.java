@@ -62,7 +62,7 @@ final class FitPlans {
     private ClassPlan plan(List<Item> items, int minutes) {
         ClassSettings settings = ClassSettings.of(
                 "Fit", minutes, random.nextBoolean() ? Style.HATHA : Style.VINYASA, Level.INTERMEDIATE);
-        Section work = new Section(id(), SectionRole.STANDING, "", null, items, null, null, null, null);
+        Section work = new Section(id(), SectionRole.STANDING, "", null, items, null, null, null, null, null);
         Step lying = Step.of(id(), "corpse", new SideRule.None(), new Dose.Seconds(60 + random.nextInt(60)));
         return ClassPlan.of(settings, work, Section.of(id(), SectionRole.REST, lying));
     }

@@ -2,6 +2,7 @@ package gurukram.web.plans.field;
 
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.manner.Manner;
 import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.Style;
 import gurukram.web.shared.Typed;
@@ -47,6 +48,13 @@ public final class SectionFields {
                     "Minutes you want it to take",
                     6),
             (at, typed) -> at.section().withMinutes(typed.isBlank() ? null : Section.MINUTES.parse(typed.strip())));
+    private static final Declared<At, Section> WAY = FIELDS.declare(
+            "way",
+            "Ways from pose to pose; empty is as usual",
+            (at, f) ->
+                    f.text(at.section().way() == null ? "" : at.section().way().toString(), "As in by stepping", 24),
+            (at, typed) ->
+                    at.section().withWay(StepFields.withWay(Manner.USUAL, typed).way()));
     private static final MarkFields<At, Section> MARKS = new MarkFields<>(
             FIELDS,
             new MarkFields.Words<>(
@@ -68,7 +76,7 @@ public final class SectionFields {
     public static List<Captioned> panel(Section section, Style style, Refusal refusal) {
         At at = new At(section, style);
         List<Captioned> all = new ArrayList<>();
-        for (Declared<At, Section> field : List.of(ROLE, NAME, MINUTES, CUEING, BREATH))
+        for (Declared<At, Section> field : List.of(ROLE, NAME, MINUTES, CUEING, BREATH, WAY))
             all.add(field.captioned(at, refusal));
         MARKS.captioned(at, refusal).forEach(all::add);
         return all;

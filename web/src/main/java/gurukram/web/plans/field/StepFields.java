@@ -229,7 +229,8 @@ public final class StepFields {
         return manner.way() == null ? "" : manner.way().toString();
     }
 
-    private static Manner withWay(Manner manner, String typed) {
+    /** With a way as it is typed, with or without “by”; {@link Refused} for one that is not known. */
+    static Manner withWay(Manner manner, String typed) {
         Way none = null;
         if (typed.isBlank()) return manner.with(none);
         String said = typed.strip().toLowerCase(Locale.ROOT).startsWith("by ") ? typed.strip() : "by " + typed.strip();
