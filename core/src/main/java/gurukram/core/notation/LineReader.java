@@ -16,7 +16,6 @@ import gurukram.core.text.NumberWords;
 import gurukram.core.text.Refused;
 import java.util.Optional;
 import java.util.function.Supplier;
-import java.util.regex.Pattern;
 
 /**
  * Reads one typed line: {@code half pigeon, both, 8 breaths}; {@code flow, 3 rounds, both sides};
@@ -26,9 +25,6 @@ import java.util.regex.Pattern;
  * known names.
  */
 public final class LineReader {
-    private static final Pattern END_LINK = Pattern.compile("(?i)end(?: of)?(?: the)? link|/link");
-    private static final Pattern END =
-            Pattern.compile("(?i)end(?: of)?(?: the)?(?: flow)?|(?:close|out of)(?: the)? flow|/flow");
 
     private final PoseCatalogue catalogue;
     private final Supplier<NodeId> ids;
@@ -51,8 +47,8 @@ public final class LineReader {
     public Line read(String typed, LineContext context) {
         String line = NumberWords.inDigits(typed.strip());
         if (line.isEmpty()) throw new Refused("Type a pose, such as “half pigeon, both, 8 breaths”.");
-        if (END_LINK.matcher(line).matches()) return new Line.EndLink();
-        if (END.matcher(line).matches()) return new Line.EndFlow();
+        if (Line.endsLink(line)) return new Line.EndLink();
+        if (Line.endsFlow(line)) return new Line.EndFlow();
         Optional<Line.AddSection> section = SectionLine.read(typed.strip());
         if (section.isPresent()) return section.get();
         Optional<Flow> list = new TwelvePositions(catalogue, ids).read(line, context.legs());

@@ -53,9 +53,6 @@ public final class NotationReader {
 
     private static final Pattern LINE = Pattern.compile("((?:>[ >]*)?)( *)(.*?) *");
     private static final Pattern MARK = Pattern.compile("(--|[-–—•*])\\s*(.*)");
-    private static final Pattern END_LINK = Pattern.compile("(?i)end(?: of)?(?: the)? link");
-    private static final Pattern END_FLOW =
-            Pattern.compile("(?i)end(?: of)?(?: the)?(?: flow)?|(?:close|out of)(?: the)? flow|/flow");
 
     private final PoseCatalogue catalogue;
     private final Supplier<NodeId> ids;
@@ -172,8 +169,8 @@ public final class NotationReader {
 
         private NodeId part(int index, String typed, boolean indented) {
             String line = NumberWords.inDigits(typed);
-            if (END_LINK.matcher(line).matches()) return plan.endLink();
-            if (END_FLOW.matcher(line).matches()) return plan.endFlow();
+            if (Line.endsLink(line)) return plan.endLink();
+            if (Line.endsFlow(line)) return plan.endFlow();
             if (plan.isBare()) {
                 // what has a colon is the teacher's own words
                 Optional<ClassSettings> more = header.read(typed.contains(":") ? typed : line, plan.settings());

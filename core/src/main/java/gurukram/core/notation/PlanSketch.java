@@ -107,19 +107,9 @@ final class PlanSketch {
     /** The steps of a flow as steps of the one that is open; where people are in its first pose already, from there. */
     NodeId steps(Flow whole) {
         Sketch here = Objects.requireNonNull(flow);
-        Step before = lastStep(here);
         NodeId last = here.value.id();
-        for (Step step : whole.steps()) {
-            boolean there = before != null && step == whole.steps().get(0) && isSame(before, step);
-            if (!there) last = mark(here.add(step));
-        }
+        for (Step step : whole.stepsBehind(lastStep(here))) last = mark(here.add(step));
         return last;
-    }
-
-    private static boolean isSame(Step before, Step step) {
-        return Objects.equals(before.pose(), step.pose())
-                && before.dose().equals(step.dose())
-                && before.sides().equals(step.sides());
     }
 
     /** What comes next stands in the flow. */

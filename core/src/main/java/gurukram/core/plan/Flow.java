@@ -8,6 +8,8 @@ import gurukram.core.plan.settings.Tags;
 import gurukram.core.plan.settings.Texts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Steps repeated for rounds, on both sides or not.
@@ -54,6 +56,16 @@ public record Flow(
 
     public Flow with(Tags other) {
         return new Flow(id, settings, steps, links, texts, marks, other);
+    }
+
+    /** Its steps as they go on behind another: where people are in its first pose already, without that. */
+    public List<Step> stepsBehind(@Nullable Step before) {
+        boolean there = before != null
+                && !steps.isEmpty()
+                && Objects.equals(before.pose(), steps.get(0).pose())
+                && before.dose().equals(steps.get(0).dose())
+                && before.sides().equals(steps.get(0).sides());
+        return there ? steps.subList(1, steps.size()) : steps;
     }
 
     @Override

@@ -160,6 +160,19 @@ class MannerTest {
     }
 
     @Test
+    void aSequenceGoesOnFromThePosePeopleAreIn() {
+        Flow flow = (Flow) plan("standing", "flow, 1 round, no sides", "  plank, in", "  low push-up, out")
+                .sections()
+                .get(0)
+                .items()
+                .get(0);
+        assertThat(flow.stepsBehind(flow.steps().get(0)))
+                .containsExactly(flow.steps().get(1));
+        assertThat(flow.stepsBehind(flow.steps().get(1))).isEqualTo(flow.steps());
+        assertThat(flow.stepsBehind(null)).isEqualTo(flow.steps());
+    }
+
+    @Test
     void aWayThatDoesNotLeadThereIsNotTaken() {
         Moment boat = moments("floor", "- by the breath", "bridge, 3 breaths", "boat, by jumping, 3 breaths")
                 .get(1);

@@ -17,10 +17,23 @@ import gurukram.core.text.Problem;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /** What one typed line asks for. */
 public sealed interface Line {
+    Pattern END_LINK = Pattern.compile("(?i)end(?: of)?(?: the)? link|/link");
+    /** “close” alone is a section. */
+    Pattern END_FLOW = Pattern.compile("(?i)end(?: of)?(?: the)?(?: flow)?|(?:close|out of)(?: the)? flow|/flow");
+
+    static boolean endsLink(String line) {
+        return END_LINK.matcher(line).matches();
+    }
+
+    static boolean endsFlow(String line) {
+        return END_FLOW.matcher(line).matches();
+    }
+
     /**
      * A pose with its dose and sides.
      *

@@ -77,7 +77,8 @@ public record LineEdit(
             if (spot.flow() == null) throw new Refused("There is no link to end here.");
             return new Labelled(null, "", spot.flow().id());
         }
-        if (line instanceof Line.AddList list && list.bare() && spot.flow() != null) return steps(spot, list.flow());
+        if (line instanceof Line.AddList list && list.bare() && spot.flow() != null)
+            return steps(spot, list.flow(), before(spot, now));
         if (line instanceof Line.AddList list) {
             Spot outside =
                     spot.flow() == null ? spot : Spot.behind(now, spot.flow().id());
@@ -147,10 +148,10 @@ public record LineEdit(
     }
 
     /** The steps of a flow called by name, within another. */
-    private static Labelled steps(Spot spot, Flow flow) {
+    private static Labelled steps(Spot spot, Flow flow, Step before) {
         List<PlanEdit> all = new ArrayList<>();
         NodeId after = spot.after();
-        for (Step step : flow.steps()) {
+        for (Step step : flow.stepsBehind(before)) {
             all.add(new PlanEdit.Insert(spot.parent(), after, step));
             after = step.id();
         }
