@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.dataformat.yaml.YAMLMapper;
 
@@ -33,7 +34,9 @@ public final class CatalogueReader {
     private static final String FOLDER = "/catalogue/";
     private static final String LADDERS = "ladders.yaml";
     private static final String NAMES = "names/";
-    private static final YAMLMapper YAML = new YAMLMapper();
+    private static final YAMLMapper YAML = YAMLMapper.builder()
+            .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+            .build();
 
     private final List<Pose> poses = new ArrayList<>();
     private final List<Ladder> ladders = new ArrayList<>();

@@ -22,11 +22,14 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCues;
 import gurukram.core.pose.PoseNames;
 import gurukram.core.pose.Risk;
+import gurukram.core.pose.Teaching;
 import gurukram.core.pose.Ties;
+import gurukram.core.pose.UsualDoses;
 import gurukram.core.text.Refused;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 
@@ -87,6 +90,7 @@ final class PoseReader {
                 facts(),
                 fields.cautions(),
                 cues(),
+                teaching(),
                 gate(),
                 figure());
     }
@@ -95,8 +99,12 @@ final class PoseReader {
         return new CautionFacts(fields.mechanisms(), fields.list("milder"), fields.overrides(), fields.cautions());
     }
 
-    /** {@code doses: [none, "3-5 breaths, at 4", 10 breaths]}: beginner, intermediate, advanced; none is not for that level. */
-    private Map<Level, Dose> doses() {
+    /** {@code doses: [none, "3-5 breaths, at 4", 10 breaths]}: beginner, intermediate, advanced; {@code doseIn: {cool-down: 8 breaths}}. */
+    private UsualDoses doses() {
+        return new UsualDoses(dosesByLevel(), dosesByPart());
+    }
+
+    private Map<Level, Dose> dosesByLevel() {
         Map<Level, Dose> doses = new EnumMap<>(Level.class);
         List<String> texts = fields.list("doses");
         if (texts.size() != 3) {
@@ -104,18 +112,61 @@ final class PoseReader {
             return doses;
         }
         for (Level level : Level.values()) {
-            if (texts.get(level.ordinal()).equalsIgnoreCase(Pose.NO_DOSE)) {
+            String text = texts.get(level.ordinal());
+            if (text.equalsIgnoreCase(UsualDoses.NONE)) {
                 if (level == Level.ADVANCED) fields.problem("doses", "doses: the advanced need one");
                 else if (!doses.isEmpty()) fields.problem("doses", "doses: what is for a level is for those above");
                 continue;
             }
-            try {
-                doses.put(level, DoseText.parse(texts.get(level.ordinal())));
-            } catch (Refused e) {
-                fields.problem("doses", "doses: " + e.getMessage());
-            }
+            dose("doses", text).ifPresent(dose -> doses.put(level, dose));
         }
         return doses;
+    }
+
+    private Map<UsualDoses.Part, Dose> dosesByPart() {
+        Map<UsualDoses.Part, Dose> doses = new EnumMap<>(UsualDoses.Part.class);
+        fields.texts("doseIn").forEach((word, text) -> {
+            UsualDoses.Part part = fields.constant("doseIn", word, UsualDoses.Part.class);
+            if (part != null) dose("doseIn", text).ifPresent(dose -> doses.put(part, dose));
+        });
+        return doses;
+    }
+
+    private Optional<Dose> dose(String field, String text) {
+        try {
+            return Optional.of(DoseText.parse(text));
+        } catch (Refused e) {
+            fields.problem(field, field + ": " + e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    private Teaching teaching() {
+        return new Teaching(
+                fields.optional("gaze"),
+                fields.list("measures"),
+                fields.list("faults").stream().map(this::fault).toList(),
+                fields.list("wayIn").stream().map(this::move).toList(),
+                fields.optional("handsOn"));
+    }
+
+    /** {@code the front knee locks: soften it}. */
+    private Teaching.Fault fault(String text) {
+        String[] halves = text.split(":", 2);
+        if (halves.length < 2 || halves[1].isBlank()) {
+            fields.problem("faults", "faults: “" + text + "” needs what is seen, a colon, and what helps");
+            return new Teaching.Fault(text, "");
+        }
+        return new Teaching.Fault(halves[0].strip(), halves[1].strip());
+    }
+
+    /** {@code in arms wide}, {@code either place the foot}. */
+    private Teaching.Move move(String text) {
+        String[] parts = text.split(" ", 2);
+        BreathAffinity breath = fields.constant("wayIn", parts[0], BreathAffinity.class);
+        if (parts.length < 2) fields.problem("wayIn", "wayIn: “" + text + "” needs a breath and a move");
+        return new Teaching.Move(
+                breath == null ? BreathAffinity.EITHER : breath, parts.length < 2 ? "" : parts[1].strip());
     }
 
     private PoseCues cues() {

@@ -11,6 +11,7 @@ import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCues;
 import gurukram.core.pose.PropUse;
+import gurukram.core.pose.Teaching;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -68,7 +69,11 @@ final class PoseWriter {
         word("leave", pose.leave());
         seconds("repSeconds", pose.repMillis());
         ArrayNode doses = entry.putArray("doses");
-        for (Level level : Level.values()) doses.add(pose.doseWords(level));
+        for (Level level : Level.values()) doses.add(pose.doses().words(level));
+        if (!pose.doses().byPart().isEmpty()) {
+            ObjectNode parts = entry.putObject("doseIn");
+            pose.doses().byPart().forEach((part, dose) -> parts.put(part.word(), dose.toString()));
+        }
     }
 
     private void body(Pose pose) {
@@ -109,6 +114,12 @@ final class PoseWriter {
         cue(cues, "enter", pose.cues().enter());
         cue(cues, "align", pose.cues().align());
         cue(cues, "leave", pose.cues().leave());
+        Teaching teaching = pose.teaching();
+        text("gaze", teaching.gaze());
+        list("measures", teaching.measures());
+        list("faults", teaching.faults().stream().map(Teaching.Fault::toString).toList());
+        list("wayIn", teaching.wayIn().stream().map(Teaching.Move::toString).toList());
+        text("handsOn", teaching.handsOn());
     }
 
     private static void cue(ObjectNode cues, String name, PoseCues.Wording wording) {

@@ -7,6 +7,7 @@ import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -132,7 +133,7 @@ public final class Cautions implements Check {
             int more = names.size() - NAMED;
             List<String> some = new ArrayList<>(names.subList(0, Math.min(NAMED, names.size())));
             if (more > 0) some.add(more + " more");
-            said.add(Wording.capital(Wording.and(some)) + ": " + Wording.sentence(words));
+            said.add(Words.capital(Wording.and(some)) + ": " + Wording.sentence(words));
         });
         return said;
     }
@@ -225,7 +226,7 @@ public final class Cautions implements Check {
             if (!about(need, change).equals(finding.about())) return;
             for (Place place : places) {
                 Step step = steps.getOrDefault(subject.moment(place.moment()).node(), subject.step(place.moment()));
-                String line = Wording.capital(need.words()) + ": " + words(place.caution());
+                String line = Words.capital(need.words()) + ": " + words(place.caution());
                 Swap.noted(step, line).ifPresent(noted -> steps.put(noted.id(), noted));
             }
         });

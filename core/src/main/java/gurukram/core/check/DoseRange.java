@@ -10,6 +10,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Pose;
+import gurukram.core.pose.UsualDoses;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.text.Words;
@@ -48,15 +49,25 @@ public final class DoseRange implements Check {
         Pose pose = subject.pose(i);
         Dose written = written(subject, step);
         Dose range = pose.range(subject.judgedLevel());
+        UsualDoses.Part part = subject.role(i).part();
+        if (isWithin(written, range, pose, step)
+                || isWithin(written, pose.doses().range(subject.judgedLevel(), part), pose, step)) return;
         Dose low = range.at(Dose.Reading.LOW);
         Dose high = range.at(Dose.Reading.HIGH);
         long have = amount(written, pose, step);
-        long least = amount(low, pose, step);
         long most = amount(high, pose, step);
-        if (have < 0 || least < 0 || isReps(written) != isReps(low) || (have >= least && have <= most)) return;
         String usual = low.equals(high) ? low.toString() : range.toString().replaceAll(", at .*", "");
         String what = "%s for %s; usual for %s: %s.".formatted(pose.name(), written, people(subject), usual);
         found.look(step.id(), "", subject.momentsOf(step.id()), what, have > most ? "Maybe less." : "Maybe more.");
+    }
+
+    /** Also where the two cannot be compared. */
+    private static boolean isWithin(Dose written, Dose range, Pose pose, Step step) {
+        Dose low = range.at(Dose.Reading.LOW);
+        long have = amount(written, pose, step);
+        long least = amount(low, pose, step);
+        long most = amount(range.at(Dose.Reading.HIGH), pose, step);
+        return have < 0 || least < 0 || isReps(written) != isReps(low) || (have >= least && have <= most);
     }
 
     private static String people(Subject subject) {

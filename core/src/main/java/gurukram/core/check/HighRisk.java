@@ -192,6 +192,6 @@ public final class HighRisk implements Check {
             said.add("put " + subject.name(rung.get().id()) + " before it");
         }
         if (edits.isEmpty()) return Optional.empty();
-        return Optional.of(new Mend(Wording.capital(Wording.and(said)), PlanEdit.all(edits)));
+        return Optional.of(new Mend(Words.capital(Wording.and(said)), PlanEdit.all(edits)));
     }
 }

@@ -6,6 +6,7 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.score.Moment;
+import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,7 +56,7 @@ public final class Milestones implements Check {
         int more = moments.size() - some.size();
         return "%s: held for %d s or more without a call on the way."
                 .formatted(
-                        Wording.capital(Wording.and(some)) + (more == 0 ? "" : ", and " + more + " more"),
+                        Words.capital(Wording.and(some)) + (more == 0 ? "" : ", and " + more + " more"),
                         subject.value(HOLD));
     }
 

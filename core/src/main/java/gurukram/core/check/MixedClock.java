@@ -5,6 +5,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.score.MixedRoom;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -79,6 +80,6 @@ public final class MixedClock implements Check {
     }
 
     private static String name(Subject subject, NodeId node) {
-        return subject.node(node) instanceof Step step ? Wording.capital(subject.name(step.pose())) : "The flow";
+        return subject.node(node) instanceof Step step ? Words.capital(subject.name(step.pose())) : "The flow";
     }
 }

@@ -14,6 +14,7 @@ import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.plan.settings.FlowSides.Leads;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.score.Moment;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -123,7 +124,7 @@ public final class OddSides implements Check {
         long other = count(subject, moments, first.opposite());
         String what = "%s sways %d times from the %s: %d to the %s, %d to the %s."
                 .formatted(
-                        Wording.capital(subject.name(step.pose())),
+                        Words.capital(subject.name(step.pose())),
                         own + other,
                         first.word(),
                         own,

@@ -6,6 +6,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Prop;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.PropUse;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -49,9 +50,9 @@ public final class PropStock implements Check {
         List<Integer> moments = subject.momentsOf(step.id());
         String at = subject.name(subject.moment(moments.get(0)).pose());
         String what = prop.name().equals("wall")
-                ? "%s asks for a wall, and %s has none that is free.".formatted(Wording.capital(at), room.name())
+                ? "%s asks for a wall, and %s has none that is free.".formatted(Words.capital(at), room.name())
                 : "%s asks for %s each, %d for %d people; %s has %d."
-                        .formatted(Wording.capital(at), prop, wanted, mats, room.name(), there);
+                        .formatted(Words.capital(at), prop, wanted, mats, room.name(), there);
         found.look(step.id(), prop.name(), moments, what, standIn(subject, moments.get(0), prop));
     }
 

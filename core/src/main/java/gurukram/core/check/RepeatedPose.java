@@ -57,7 +57,7 @@ public final class RepeatedPose implements Check {
         byPose.forEach((pose, moments) -> {
             if (moments.size() <= most) return;
             String what = "%s comes %d times outside flows; %d is the most you want."
-                    .formatted(Wording.capital(subject.name(pose)), moments.size(), most);
+                    .formatted(Words.capital(subject.name(pose)), moments.size(), most);
             found.look(
                     subject.moment(moments.get(most)).node(),
                     pose,

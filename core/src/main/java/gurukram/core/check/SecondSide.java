@@ -14,6 +14,7 @@ import gurukram.core.plan.edit.Mirrored;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -141,7 +142,7 @@ public final class SecondSide implements Check {
             if (!extra.isEmpty()) {
                 said.add("the %s side lacks %s".formatted(first.side().word(), names(subject, extra)));
             }
-            found.must(node, "step", moments, Wording.capital(Wording.and(said)) + ".", "Put in what is missing.");
+            found.must(node, "step", moments, Words.capital(Wording.and(said)) + ".", "Put in what is missing.");
         } else if (!first.poses().equals(second.poses())) {
             String what = "The %s side comes in another order: %s, after %s on the %s."
                     .formatted(

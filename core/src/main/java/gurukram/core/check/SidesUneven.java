@@ -20,6 +20,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.score.Feet;
 import gurukram.core.score.Moment;
 import gurukram.core.score.SideWork;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -129,7 +130,7 @@ public final class SidesUneven implements Check {
     }
 
     private static void uneven(Subject subject, String pose, Work work, Map<String, Work> byArea, Findings found) {
-        String name = Wording.capital(subject.name(pose));
+        String name = Words.capital(subject.name(pose));
         List<Integer> moments = work.moments();
         for (Side side : Side.values()) {
             if (!work.on(side.opposite()).equals(SideWork.NONE)) continue;
@@ -190,7 +191,7 @@ public final class SidesUneven implements Check {
     private static void twist(Subject subject, String pose, Work work, Findings found) {
         Side more = more(work, Side.RIGHT).isEmpty() ? Side.LEFT : Side.RIGHT;
         String what = "%s turns %s more to the %s."
-                .formatted(Wording.capital(subject.name(pose)), more(work, more), more.word());
+                .formatted(Words.capital(subject.name(pose)), more(work, more), more.word());
         found.look(
                 subject.moment(work.moments().get(0)).node(),
                 pose + "-twist",

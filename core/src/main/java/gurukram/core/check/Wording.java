@@ -1,10 +1,10 @@
 package gurukram.core.check;
 
+import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
-import java.util.Locale;
 
 /** How findings say things. */
 final class Wording {
@@ -20,10 +20,6 @@ final class Wording {
     /** A part of the body in the middle of a sentence. */
     static String area(String word) {
         return word.equals("ankles-feet") ? "ankles and feet" : word.replace('-', ' ');
-    }
-
-    static String capital(String words) {
-        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /** {@code 45 s}, {@code 2:10 min}, {@code 23 min}. */
@@ -50,6 +46,6 @@ final class Wording {
     /** A text as a sentence: with a capital and its full stop. */
     static String sentence(String text) {
         String ended = text.endsWith(".") || text.endsWith("!") || text.endsWith("?") ? text : text + ".";
-        return capital(ended);
+        return Words.capital(ended);
     }
 }

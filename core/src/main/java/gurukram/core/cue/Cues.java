@@ -9,13 +9,16 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.CueLevel;
 import gurukram.core.plan.settings.School;
+import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.pose.Teaching;
 import gurukram.core.score.How;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.text.CuePlaces;
 import gurukram.core.text.Refused;
+import gurukram.core.text.Words;
 import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -140,10 +143,17 @@ public final class Cues {
 
     /** The pose's own way in as well, where there is time to say it. */
     private String withWayIn(String start, Moment moment, Pose pose, School school) {
-        String more = template(pose.cues().enter().full()).after(pose, moment, school);
-        String both = start + ": " + more;
-        boolean fits = Speech.fits(both, moment.transitionMs() + moment.settingUpMs(), EXPLAINING);
-        return fits ? both : start;
+        Teaching teaching = pose.teaching();
+        boolean moves = !teaching.wayIn().isEmpty();
+        String entered = moves || pose.breath() == BreathAffinity.EITHER
+                ? ""
+                : pose.breath().spoken() + ", ";
+        String enter =
+                start + ": " + entered + template(pose.cues().enter().full()).after(pose, moment, school);
+        long ms = moment.transitionMs() + moment.settingUpMs();
+        if (!Speech.fits(enter, ms, EXPLAINING)) return start;
+        String all = enter + ". " + Words.capital(teaching.spokenWayIn());
+        return moves && Speech.fits(all, ms, EXPLAINING) ? all : enter;
     }
 
     /** A movement said at length has the pose's own brief word to it as well, where its breath has room for that. */

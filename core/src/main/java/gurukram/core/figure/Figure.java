@@ -1,5 +1,6 @@
 package gurukram.core.figure;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
@@ -37,6 +38,8 @@ public record Figure(
         List<Part> before,
         List<Touch> touches,
         List<Motion> motions) {
+    private static final double UPRIGHT = 40;
+    private static final List<Part> ARMS = List.of(Part.ARM2, Part.ARM);
 
     public Figure {
         limbs = Collections.unmodifiableMap(new EnumMap<>(limbs));
@@ -45,6 +48,38 @@ public record Figure(
         before = List.copyOf(before);
         touches = List.copyOf(touches);
         motions = List.copyOf(motions);
+    }
+
+    /** Whether the upper trunk is so upright that the arms can be drawn in another way. */
+    public boolean isUpright() {
+        return Math.abs(high - 90) <= UPRIGHT;
+    }
+
+    /** With other arms, given for an upright trunk and turned with this one; they are drawn last. */
+    public Figure withArms(Limb arm, Limb arm2) {
+        Map<Part, Limb> other = new EnumMap<>(limbs);
+        other.put(Part.ARM, arm.turned(high - 90));
+        other.put(Part.ARM2, arm2.turned(high - 90));
+        List<Part> first = behind.stream().filter(part -> !ARMS.contains(part)).toList();
+        List<Part> last = new ArrayList<>(before);
+        last.removeAll(ARMS);
+        last.addAll(view.isEdgewise() ? List.of() : ARMS);
+        return new Figure(
+                view,
+                hips,
+                low,
+                high,
+                spineShown,
+                head,
+                face,
+                pelvisTurn,
+                chestTurn,
+                other,
+                props,
+                first,
+                last,
+                List.of(),
+                motions);
     }
 
     public Limb limb(Part part) {

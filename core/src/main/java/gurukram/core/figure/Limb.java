@@ -23,6 +23,11 @@ public sealed interface Limb permits Limb.Bent, Limb.Reaching {
         }
 
         @Override
+        public Limb turned(double degrees) {
+            return new Bent(upper.turned(degrees), lower.turned(degrees), end == null ? null : end.turned(degrees));
+        }
+
+        @Override
         public String toString() {
             return upper + " " + lower + (end == null ? "" : " " + end);
         }
@@ -70,6 +75,11 @@ public sealed interface Limb permits Limb.Bent, Limb.Reaching {
 
     /** The same limb of the other side, seen in a mirror. */
     Limb mirrored();
+
+    /** Turned by so many degrees with the trunk; one that reaches for a place stays with it. */
+    default Limb turned(double degrees) {
+        return this;
+    }
 
     private static Joint other(Joint joint) {
         String name = joint.name();

@@ -30,6 +30,10 @@ public record Segment(double degrees, double shown) {
         return new Segment(180 - degrees, shown);
     }
 
+    Segment turned(double by) {
+        return new Segment(degrees + by, shown);
+    }
+
     @Override
     public String toString() {
         String angle = Numbers.plain(degrees);

@@ -12,7 +12,6 @@ import gurukram.core.score.Score;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /** What fitting changes, in a teacher's words. */
@@ -22,8 +21,7 @@ record FitWords(PoseCatalogue catalogue, @Nullable Level level) {
     }
 
     private String heading(Node node) {
-        String name = name(node);
-        return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1);
+        return Words.capital(name(node));
     }
 
     /** @param before the class as it is written, unfolded */

@@ -176,7 +176,9 @@ final class PlanSketch {
     LineContext context() {
         if (flow == null) {
             Step before = section == null ? null : lastStep(section);
-            return LineContext.outside(settings.level()).in(settings.school()).after(before);
+            LineContext outside =
+                    LineContext.outside(settings.level()).in(settings.school()).after(before);
+            return section == null ? outside : outside.inSection(((Section) section.value).role());
         }
         Breath last = Breath.FREE;
         for (Sketch child : flow.children) {

@@ -1,10 +1,12 @@
 package gurukram.core.plan;
 
+import gurukram.core.pose.UsualDoses;
 import gurukram.core.text.Words;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What a part of the class is for. */
 public enum SectionRole {
@@ -59,6 +61,16 @@ public enum SectionRole {
         return this != TALK && this != LESSON;
     }
 
+    /** The part of a class whose doses it has; null where poses have their doses by level alone. */
+    public UsualDoses.@Nullable Part part() {
+        return switch (this) {
+            case ARRIVE, WARM_UP -> UsualDoses.Part.WARM_UP;
+            case PEAK -> UsualDoses.Part.PEAK;
+            case COOL_DOWN -> UsualDoses.Part.COOL_DOWN;
+            default -> null;
+        };
+    }
+
     /** {@code warm-up}, {@code cool-down}, {@code standing}. */
     public String word() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
@@ -66,7 +78,7 @@ public enum SectionRole {
 
     /** {@code Warm-up}. */
     public String title() {
-        return word().substring(0, 1).toUpperCase(Locale.ROOT) + word().substring(1);
+        return Words.capital(word());
     }
 
     public static Optional<SectionRole> named(String typed) {

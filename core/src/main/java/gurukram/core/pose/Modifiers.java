@@ -3,14 +3,19 @@ package gurukram.core.pose;
 import gurukram.core.body.Base;
 import gurukram.core.body.BodyArea;
 import gurukram.core.body.Felt;
+import gurukram.core.figure.Figure;
+import gurukram.core.figure.Limb;
+import gurukram.core.figure.Viewpoint;
 import gurukram.core.text.ByName;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Table;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -37,6 +42,7 @@ public final class Modifiers {
      * @param felt what is felt more than in the pose itself
      * @param adds mechanisms it brings, {@code eases} those it takes away
      * @param say as it is said in the room
+     * @param drawn the lead arm of an upright body, by view; empty where it is not drawn
      */
     public record Modifier(
             String name,
@@ -46,12 +52,16 @@ public final class Modifiers {
             List<Felt> felt,
             List<Mechanism> adds,
             List<Mechanism> eases,
-            String say) {
+            String say,
+            Map<Viewpoint, Limb> drawn) {
         /** A bind is not let go by itself: the next pose keeps it while it can. */
         public boolean isCarried() {
             return kind == Kind.BIND;
         }
     }
+
+    private static final Set<Mechanism> CARRIED_BY_ARMS = EnumSet.of(
+            Mechanism.HANDS_PART, Mechanism.HANDS_STRONG, Mechanism.FOREARMS, Mechanism.HAND_FLOOR, Mechanism.ONE_HAND);
 
     private final ByName<Modifier> byName = new ByName<>();
     private final List<Modifier> all = new ArrayList<>();
@@ -66,7 +76,8 @@ public final class Modifiers {
                     row.list(4, ",").stream().map(Modifiers::felt).toList(),
                     mechanisms(row.list(5, ",")),
                     mechanisms(row.list(6, ",")),
-                    row.cell(7));
+                    row.cell(7),
+                    drawn(row.list(8, ";")));
             all.add(modifier);
             byName.put(modifier.name(), modifier.also(), modifier);
         }
@@ -87,6 +98,27 @@ public final class Modifiers {
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("modifiers.txt: no area " + parts[0]));
         return new Felt(area, Integer.parseInt(parts[1]), Felt.Where.BOTH);
+    }
+
+    private static Map<Viewpoint, Limb> drawn(List<String> views) {
+        Map<Viewpoint, Limb> drawn = new EnumMap<>(Viewpoint.class);
+        for (String view : views) {
+            String[] parts = view.split(" ", 2);
+            drawn.put(Viewpoint.valueOf(parts[0].toUpperCase(Locale.ROOT)), Limb.parse(parts[1]));
+        }
+        return drawn;
+    }
+
+    /** The pose's figure with what is different, where that can be drawn: arms that carry nothing, on an upright body. */
+    public Figure drawn(Pose pose, List<String> names) {
+        Figure figure = pose.figure();
+        boolean carries = pose.facts().mechanisms().stream().anyMatch(CARRIED_BY_ARMS::contains);
+        if (carries || !figure.isUpright()) return figure;
+        for (String name : names) {
+            Limb arm = named(name).map(one -> one.drawn().get(figure.view())).orElse(null);
+            if (arm != null) return figure.withArms(arm, figure.view().isEdgewise() ? arm : arm.mirrored());
+        }
+        return figure;
     }
 
     /** The list that ships with the app. */
@@ -128,6 +160,6 @@ public final class Modifiers {
     }
 
     private static final class Shipped {
-        static final Modifiers ALL = new Modifiers(Table.of("/catalogue/modifiers.txt", "|", 8));
+        static final Modifiers ALL = new Modifiers(Table.of("/catalogue/modifiers.txt", "|", 9));
     }
 }

@@ -13,11 +13,7 @@ import gurukram.core.body.SpineDirection;
 import gurukram.core.body.Twist;
 import gurukram.core.dose.Dose;
 import gurukram.core.figure.Figure;
-import java.util.Collections;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -36,10 +32,11 @@ import org.jspecify.annotations.Nullable;
  * @param peakable whether a class can lead up to it
  * @param breath the half-breath it is entered on, {@code leave} the one it is left on
  * @param repMillis one repetition in ms, where the pose is also done in repetitions; null otherwise
- * @param doses usual dose at each level, with its range; none at a level it is not for
+ * @param doses usual doses, by level and part of the class
  * @param stretches where it lengthens, {@code works} where muscles hold
  * @param notIn where it must not be felt
  * @param facts what its cautions are derived from
+ * @param teaching gaze, measures, faults and the moves into it
  * @param gate the rung to have reached first; null unless the risk is high
  */
 public record Pose(
@@ -66,7 +63,7 @@ public record Pose(
         BreathAffinity breath,
         BreathAffinity leave,
         @Nullable Integer repMillis,
-        Map<Level, Dose> doses,
+        UsualDoses doses,
         List<Felt> stretches,
         List<Felt> works,
         List<BodyArea> notIn,
@@ -76,17 +73,14 @@ public record Pose(
         CautionFacts facts,
         List<Caution> cautions,
         PoseCues cues,
+        Teaching teaching,
         @Nullable Gate gate,
         Figure figure) {
 
     /** One repetition where neither the step nor the pose says how long it takes: a slow floor repetition. */
     public static final int DEFAULT_REP_MILLIS = 6_000;
 
-    /** Written in place of a dose where a pose is not for a level. */
-    public static final String NO_DOSE = "none";
-
     public Pose {
-        doses = Collections.unmodifiableMap(new EnumMap<>(doses));
         stretches = List.copyOf(stretches);
         works = List.copyOf(works);
         notIn = List.copyOf(notIn);
@@ -105,24 +99,22 @@ public record Pose(
 
     /** Whether it has a dose at a level; one with a gate is not for beginners. */
     public boolean isFor(Level at) {
-        return doses.containsKey(at);
+        return doses.isFor(at);
     }
 
     /** The usual dose at a level, with its range; where it is not for that level, that of the next one. */
     public Dose range(Level at) {
-        Dose own = doses.get(at);
-        if (own != null || at == Level.ADVANCED) return Objects.requireNonNull(own);
-        return range(Level.values()[at.ordinal() + 1]);
-    }
-
-    /** The dose of a level as it is written. */
-    public String doseWords(Level at) {
-        return isFor(at) ? range(at).toString() : NO_DOSE;
+        return doses.range(at);
     }
 
     /** The usual dose at a level, its range settled at the usual value. */
     public Dose doseFor(Level at) {
-        return range(at).at(Dose.Reading.CHOSEN);
+        return doseFor(at, null);
+    }
+
+    /** The usual dose at a level in a part of the class, its range settled at the usual value. */
+    public Dose doseFor(Level at, UsualDoses.@Nullable Part in) {
+        return doses.range(at, in).at(Dose.Reading.CHOSEN);
     }
 
     public int repMillisOrDefault() {
@@ -193,6 +185,7 @@ public record Pose(
                 from,
                 derived,
                 cues,
+                teaching,
                 gate,
                 figure);
     }

@@ -3,7 +3,6 @@ package gurukram.core.pose;
 import gurukram.core.text.Words;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -27,7 +26,7 @@ public record PoseNames(
     PoseNames called(List<String> foreign) {
         if (foreign.isEmpty()) return this;
         String first = foreign.get(0);
-        String shown = first.substring(0, 1).toUpperCase(Locale.ROOT) + first.substring(1);
+        String shown = Words.capital(first);
         Set<String> others = new LinkedHashSet<>(foreign.subList(1, foreign.size()));
         others.add(english);
         others.addAll(also);

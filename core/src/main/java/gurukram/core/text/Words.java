@@ -67,6 +67,11 @@ public final class Words {
         return last[b.length()];
     }
 
+    /** With a capital first. */
+    public static String capital(String words) {
+        return words.isEmpty() ? words : words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
     /** {@code 1 breath}, {@code 2 breaths}. */
     public static String count(long n, String one) {
         return n + " " + (n == 1 ? one : one + "s");

@@ -14,36 +14,36 @@ class DoseRangeTest {
     }
 
     @Test
-    void aBeginnersTreeHasTwoToSixBreaths() {
+    void aBeginnersTreeHasTwoToFiveBreaths() {
         assertEquals(
-                "Tree for 1 breath; usual for beginners: 2-6 breaths.",
+                "Tree for 1 breath; usual for beginners: 2-5 breaths.",
                 tree("beginner", "1 breath").says(DoseRange.class));
         assertEquals("", tree("beginner", "2 breaths").says(DoseRange.class));
-        assertEquals("", tree("beginner", "6 breaths").says(DoseRange.class));
+        assertEquals("", tree("beginner", "5 breaths").says(DoseRange.class));
         assertEquals(
-                "Tree for 7 breaths; usual for beginners: 2-6 breaths.",
-                tree("beginner", "7 breaths").says(DoseRange.class));
+                "Tree for 6 breaths; usual for beginners: 2-5 breaths.",
+                tree("beginner", "6 breaths").says(DoseRange.class));
         assertEquals("", tree("intermediate", "7 breaths").says(DoseRange.class));
     }
 
     @Test
     void secondsAreComparedByTheBreathOfThePose() {
-        assertEquals("", tree("beginner", "36 s").says(DoseRange.class));
+        assertEquals("", tree("beginner", "30 s").says(DoseRange.class));
         assertEquals(
-                "Tree for 37 s; usual for beginners: 2-6 breaths.",
-                tree("beginner", "37 s").says(DoseRange.class));
+                "Tree for 31 s; usual for beginners: 2-5 breaths.",
+                tree("beginner", "31 s").says(DoseRange.class));
         assertEquals(
-                List.of("Make it 36 s", "Make it 24 s"),
-                tree("beginner", "37 s").offers(DoseRange.class));
+                List.of("Make it 30 s", "Make it 18 s"),
+                tree("beginner", "31 s").offers(DoseRange.class));
     }
 
     @Test
     void theNearestEndAndTheUsualDoseAreOffered() {
         assertEquals(
-                List.of("Make it 6 breaths", "Make it 4 breaths"),
+                List.of("Make it 5 breaths", "Make it 3 breaths"),
                 tree("beginner", "9 breaths").offers(DoseRange.class));
         assertEquals(
-                List.of("Make it 2 breaths", "Make it 4 breaths"),
+                List.of("Make it 2 breaths", "Make it 3 breaths"),
                 tree("beginner", "1 breath").offers(DoseRange.class));
         for (Mend mend : tree("beginner", "9 breaths")
                 .mends(tree("beginner", "9 breaths").only(DoseRange.class))) {
@@ -64,6 +64,17 @@ class DoseRangeTest {
                 .get(0);
         assertEquals("6 breaths", mended.dose().toString());
         assertEquals("12 breaths", mended.doseFor(Level.ADVANCED).toString());
+    }
+
+    @Test
+    void aPartOfTheClassHasDosesOfItsOwn() {
+        assertEquals(
+                "", Checked.of("cool-down:\nhalf pigeon, both, 15 breaths\n").says(DoseRange.class));
+        assertTrue(Checked.of("standing:\nhalf pigeon, both, 15 breaths\n")
+                .says(DoseRange.class)
+                .startsWith("Half pigeon for 15 breaths"));
+        assertEquals(
+                "", Checked.of("cool-down:\nhalf pigeon, both, 5 breaths\n").says(DoseRange.class));
     }
 
     @Test

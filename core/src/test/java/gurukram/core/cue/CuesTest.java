@@ -109,10 +109,21 @@ class CuesTest {
                         "roll to either side, come to easy seat: sit tall, shoulders easy");
     }
 
+    /** A pose of several moves is told move by move, each on its breath, where there is time to say it. */
+    @Test
+    void aWayOfSeveralMovesIsToldOnItsBreaths() {
+        assertThat(words("standing:\ncamel, 3 breaths").get(0))
+                .endsWith(
+                        "hips forward. Inhale, chest up, hands on the pelvis; exhale, one hand back, the other; inhale, hips"
+                                + " forward, chest up");
+        assertThat(words("standing:\ncamel, 3 breaths\n- setting up 8 s").get(0))
+                .doesNotContain("Inhale,");
+    }
+
     @Test
     void nothingIsSaidToThoseWhoAreThereAlready() {
         assertThat(words("strength:\nbridge, 8 reps x 2, rest 10 s"))
-                .containsExactly("you may come to bridge: press the feet down and lift the hips", "", "");
+                .containsExactly("you may come to bridge: inhale, press the feet down and lift the hips", "", "");
         assertThat(words("floor:\nknees side to side, 2 reps, alternating"))
                 .hasSize(2)
                 .element(1)
@@ -156,6 +167,7 @@ class CuesTest {
             }
             assertThat(cue.show()).isEqualTo(moment.side().opposite());
             boolean own = cue.words().startsWith("roll to")
+                    || cue.words().contains("rest on the left side") // its name
                     || moment.twistSide() != null
                     || cue.words().contains("note")
                     || cue.words().contains("left first");

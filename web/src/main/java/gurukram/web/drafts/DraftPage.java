@@ -23,6 +23,7 @@ import gurukram.core.score.EffortCurve;
 import gurukram.core.score.Moment;
 import gurukram.core.score.NodeTotal;
 import gurukram.core.score.Score;
+import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import gurukram.web.drafts.DraftStore.Kept;
 import gurukram.web.drawing.Figures;
@@ -185,7 +186,15 @@ public record DraftPage(
                     flow.steps().stream().map(step -> position(step, catalogue)).toList();
             String name = flow.settings().name();
             return new Line(
-                    flow.id().value(), "", capital(Naming.of(flow)), rounds, length, locked, false, moves, reasons);
+                    flow.id().value(),
+                    "",
+                    Words.capital(Naming.of(flow)),
+                    rounds,
+                    length,
+                    locked,
+                    false,
+                    moves,
+                    reasons);
         }
         Step step = (Step) item;
         if (step.pose() == null)
@@ -233,10 +242,6 @@ public record DraftPage(
                                         .toLowerCase(Locale.ROOT)))
                 .toList();
         return new Position(Figures.small(pose, null), pose.name(), step.dose().toString(), grows);
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private static Out out(LeftOut out, PoseCatalogue catalogue) {

@@ -4,10 +4,13 @@ import gurukram.core.body.Side;
 import gurukram.core.body.SideBehaviour;
 import gurukram.core.figure.Figure;
 import gurukram.core.figure.FigureText;
+import gurukram.core.pose.Modifiers;
 import gurukram.core.pose.Pose;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.web.util.UriUtils;
 
 /** Where drawn figures are found. */
 public final class Figures {
@@ -19,6 +22,15 @@ public final class Figures {
     /** The address of a figure in a row; it changes with what is drawn, so that browsers may keep it. */
     public static String small(Pose pose, Side side) {
         return address(pose, side);
+    }
+
+    /** The same with what is different about the pose, where that is drawn. */
+    public static String small(Pose pose, Side side, List<String> with) {
+        Figure drawn = Modifiers.shipped().drawn(pose, with);
+        String address = address(pose, drawn, side);
+        return drawn == pose.figure()
+                ? address
+                : address + "&with=" + UriUtils.encode(String.join(",", with), StandardCharsets.UTF_8);
     }
 
     /** The address of a figure with room for its letter. */
@@ -36,10 +48,13 @@ public final class Figures {
 
     /** @param side null for the right one; of no matter where a pose has none */
     private static String address(Pose pose, Side side) {
+        return address(pose, pose.figure(), side);
+    }
+
+    private static String address(Pose pose, Figure drawn, Side side) {
         if (MARKS.size() > MOST_KEPT) MARKS.clear();
         String mark = MARKS.computeIfAbsent(
-                pose.figure(),
-                figure -> Integer.toHexString(FigureText.write(figure).hashCode()));
+                drawn, figure -> Integer.toHexString(FigureText.write(figure).hashCode()));
         boolean sided = side != null && pose.sides() != SideBehaviour.SYMMETRIC;
         return "/poses/" + pose.id() + "/figure.svg?v=" + mark + (sided ? "&side=" + side.name() : "");
     }

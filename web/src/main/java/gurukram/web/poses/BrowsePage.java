@@ -50,7 +50,7 @@ record BrowsePage(PoseFilter filter, String count, List<Group> groups, List<Stri
                 filter,
                 count(found.size(), filter),
                 groups.entrySet().stream()
-                        .map(e -> new Group(capital(e.getKey()), e.getValue()))
+                        .map(e -> new Group(Words.capital(e.getKey()), e.getValue()))
                         .toList(),
                 catalogue.poses().stream().map(Pose::family).distinct().toList(),
                 nearest);
@@ -60,10 +60,6 @@ record BrowsePage(PoseFilter filter, String count, List<Group> groups, List<Stri
         String poses = Words.count(found, "pose");
         if (!filter.q().isEmpty()) return poses + " for “" + filter.q() + "”";
         return filter.isEmpty() ? "All " + poses : poses + " with these filters";
-    }
-
-    static String capital(String text) {
-        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     public List<Base> bases() {

@@ -2,6 +2,8 @@ package gurukram.web.poses;
 
 import gurukram.core.body.Side;
 import gurukram.core.body.SideBehaviour;
+import gurukram.core.figure.Figure;
+import gurukram.core.pose.Modifiers;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.drawing.FeltMapSvg;
@@ -10,6 +12,7 @@ import gurukram.web.drawing.Inks;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.http.CacheControl;
@@ -43,14 +46,15 @@ class FigureController {
             @RequestParam(required = false) Side side,
             @RequestParam(defaultValue = "true") boolean hair,
             @RequestParam(defaultValue = "false") boolean dark,
-            @RequestParam(defaultValue = "false") boolean large) {
+            @RequestParam(defaultValue = "false") boolean large,
+            @RequestParam(defaultValue = "") List<String> with) {
         Pose pose = find(teacher, id);
         Inks inks = dark ? Inks.DARK : Inks.LIGHT;
         FigureSvg.Manner manner = new FigureSvg.Manner(sideOf(pose, side), hair, large, inks);
+        Figure figure = Modifiers.shipped().drawn(pose, with);
         if (drawn.size() > MOST_KEPT) drawn.clear();
         String svg = drawn.computeIfAbsent(
-                new Key(pose.figure(), pose.sideOf(), manner),
-                key -> FigureSvg.draw(pose.figure(), pose.sideOf(), manner));
+                new Key(figure, pose.sideOf(), manner), key -> FigureSvg.draw(figure, pose.sideOf(), manner));
         return svg(svg);
     }
 

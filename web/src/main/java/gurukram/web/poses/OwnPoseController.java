@@ -199,7 +199,7 @@ class OwnPoseController {
 
     private static String sentence(String what) {
         String text = what.replaceFirst("^(doses|cues|cautions|figure): ", "");
-        String capital = BrowsePage.capital(text);
+        String capital = Words.capital(text);
         return capital.endsWith(".") ? capital : capital + ".";
     }
 

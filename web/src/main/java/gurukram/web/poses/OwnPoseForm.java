@@ -14,6 +14,7 @@ import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCues;
+import gurukram.core.pose.Teaching;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -21,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * A teacher's own pose as a form: what was typed, kept as typed, over the pose it was made from.
@@ -47,6 +49,11 @@ record OwnPoseForm(Map<String, String> values) {
             "alignBrief",
             "leave",
             "leaveBrief",
+            "gaze",
+            "measures",
+            "faults",
+            "wayIn",
+            "handsOn",
             "caution0need",
             "caution0severity",
             "caution0change",
@@ -62,10 +69,17 @@ record OwnPoseForm(Map<String, String> values) {
         values.put("level", pose.level().name());
         values.put("hold", pose.hold().name());
         values.put("effort", String.valueOf(pose.effort()));
-        for (Level level : Level.values()) values.put("dose" + level.ordinal(), pose.doseWords(level));
+        for (Level level : Level.values())
+            values.put("dose" + level.ordinal(), pose.doses().words(level));
         cue(values, "enter", pose.cues().enter());
         cue(values, "align", pose.cues().align());
         cue(values, "leave", pose.cues().leave());
+        Teaching teaching = pose.teaching();
+        values.put("gaze", teaching.gaze());
+        values.put("measures", lines(teaching.measures()));
+        values.put("faults", lines(teaching.faults()));
+        values.put("wayIn", lines(teaching.wayIn()));
+        values.put("handsOn", teaching.handsOn());
         angles(pose.figure()).forEach((name, angle) -> values.put(name, String.valueOf(angle)));
         return new OwnPoseForm(values);
     }
@@ -77,6 +91,10 @@ record OwnPoseForm(Map<String, String> values) {
         fresh.put("sanskrit", "");
         fresh.put("also", "");
         return new OwnPoseForm(fresh);
+    }
+
+    private static String lines(List<?> items) {
+        return items.stream().map(Object::toString).collect(Collectors.joining("\n"));
     }
 
     private static void cue(Map<String, String> values, String name, PoseCues.Wording wording) {
@@ -191,12 +209,17 @@ record OwnPoseForm(Map<String, String> values) {
                 .put("id", id)
                 .put("name", get("name"))
                 .put("sanskrit", get("sanskrit"))
-                .put("also", list(get("also")))
+                .put("also", list(get("also"), ","))
                 .put("level", get("level").toLowerCase(Locale.ROOT))
                 .put("hold", get("hold").toLowerCase(Locale.ROOT))
                 .put("doses", List.of(get("dose0"), get("dose1"), get("dose2")))
                 .put("figure", FigureText.write(figure(like.figure())))
                 .put("cautions", cautions(like))
+                .put("gaze", get("gaze"))
+                .put("measures", list(get("measures"), "\n"))
+                .put("faults", list(get("faults"), "\n"))
+                .put("wayIn", list(get("wayIn"), "\n"))
+                .put("handsOn", get("handsOn"))
                 .cue("enter", get("enter"), get("enterBrief"))
                 .cue("align", get("align"), get("alignBrief"))
                 .cue("leave", get("leave"), get("leaveBrief"));
@@ -208,8 +231,8 @@ record OwnPoseForm(Map<String, String> values) {
         return own;
     }
 
-    private static List<String> list(String typed) {
-        return Arrays.stream(typed.split(","))
+    private static List<String> list(String typed, String between) {
+        return Arrays.stream(typed.split(between))
                 .map(String::strip)
                 .filter(s -> !s.isEmpty())
                 .toList();

@@ -6,7 +6,10 @@ import gurukram.core.body.Side;
 import gurukram.core.body.SideBehaviour;
 import gurukram.core.caution.Rulebook;
 import gurukram.core.cue.CueTemplate;
+import gurukram.core.dose.Dose;
+import gurukram.core.dose.Range;
 import gurukram.core.plan.settings.School;
+import gurukram.core.pose.BreathAffinity;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Level;
@@ -14,6 +17,8 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.PoseCues;
 import gurukram.core.pose.PropUse;
+import gurukram.core.pose.Teaching;
+import gurukram.core.text.Words;
 import gurukram.web.drawing.Figures;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -34,6 +39,7 @@ record PosePage(
         List<LadderLine> ladders,
         List<DoseLine> doses,
         List<CueLine> cues,
+        Teach teach,
         List<String> stretches,
         List<String> works,
         String notIn,
@@ -62,6 +68,22 @@ record PosePage(
     /** @param left null when both sides are told the same */
     record CueLine(String when, String brief, String right, String left) {}
 
+    /**
+     * What the teacher looks after.
+     *
+     * @param in the moves into it, {@code out} those out of it
+     */
+    record Teach(
+            String gaze,
+            List<String> measures,
+            List<Teaching.Fault> faults,
+            List<MoveLine> in,
+            List<MoveLine> out,
+            String handsOn) {}
+
+    /** @param breath empty for either */
+    record MoveLine(String breath, String words) {}
+
     record Tied(String heading, List<PoseTile> poses) {}
 
     static PosePage of(Pose pose, PoseCatalogue catalogue, School school, boolean own, boolean replaces) {
@@ -83,6 +105,7 @@ record PosePage(
                         .toList(),
                 doses(pose),
                 cues(pose, school, sided),
+                teach(pose, school, sided),
                 pose.stretches().stream().map(f -> felt(f, pose)).toList(),
                 pose.works().stream().map(f -> felt(f, pose)).toList(),
                 pose.notIn().stream()
@@ -211,11 +234,49 @@ record PosePage(
                 lines.add(new DoseLine(low(level), "not for them", ""));
                 continue;
             }
-            String whole = pose.range(level).toString();
-            int at = whole.indexOf(", at ");
-            lines.add(new DoseLine(low(level), pose.doseFor(level).toString(), at < 0 ? "" : whole.substring(0, at)));
+            lines.add(dose(low(level), pose.range(level)));
         }
+        pose.doses().byPart().forEach((part, dose) -> lines.add(dose("in the " + part.word(), dose)));
         return lines;
+    }
+
+    private static DoseLine dose(String who, Dose range) {
+        String usual = inMinutes(range.at(Dose.Reading.CHOSEN));
+        if (!(range instanceof Range both)) return new DoseLine(who, usual, "");
+        return new DoseLine(who, usual, "from " + inMinutes(both.low()) + " to " + inMinutes(both.high()));
+    }
+
+    /** Long holds as a teacher says them: minutes. */
+    private static String inMinutes(Dose dose) {
+        if (!(dose instanceof Dose.Seconds held) || held.seconds() < 60) return dose.toString();
+        int seconds = held.seconds();
+        String minutes = seconds % 60 == 0 ? String.valueOf(seconds / 60) : seconds / 60 + "½";
+        return seconds % 30 == 0 ? minutes + " min" : dose.toString();
+    }
+
+    private static Teach teach(Pose pose, School school, boolean sided) {
+        Teaching teaching = pose.teaching();
+        List<MoveLine> in = teaching.wayIn().stream()
+                .map(move -> new MoveLine(onBreath(move.breath()), move.words()))
+                .toList();
+        if (in.isEmpty()) in = List.of(move(pose.breath(), pose.cues().enter(), pose, school, sided));
+        return new Teach(
+                teaching.gaze(),
+                teaching.measures(),
+                teaching.faults(),
+                in,
+                List.of(move(pose.leave(), pose.cues().leave(), pose, school, sided)),
+                teaching.handsOn());
+    }
+
+    private static MoveLine move(
+            BreathAffinity breath, PoseCues.Wording wording, Pose pose, School school, boolean sided) {
+        String words = words(wording.brief(), pose, sided ? Side.RIGHT : null, school);
+        return new MoveLine(onBreath(breath), words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1));
+    }
+
+    private static String onBreath(BreathAffinity breath) {
+        return breath == BreathAffinity.EITHER ? "" : breath.word();
     }
 
     private static List<CueLine> cues(Pose pose, School school, boolean sided) {
@@ -234,7 +295,7 @@ record PosePage(
 
     private static String words(String text, Pose pose, Side side, School school) {
         Side twist = side == null || pose.twist() == null ? null : pose.twist().of(side);
-        return BrowsePage.capital(new CueTemplate(text).words(pose, side, twist, school));
+        return Words.capital(new CueTemplate(text).words(pose, side, twist, school));
     }
 
     private static String felt(Felt felt, Pose pose) {

@@ -16,6 +16,7 @@ public final class CatalogueRules {
             ActionRules::check,
             CautionRules::check,
             CueRules::check,
+            TeachingRules::check,
             FigureRules::check,
             LadderRules::check,
             PreparationRules::check);
@@ -39,6 +40,7 @@ public final class CatalogueRules {
         ActionRules.check(one);
         CautionRules.check(one);
         CueRules.check(one);
+        TeachingRules.check(one);
         FigureRules.drawable(one);
     }
 }

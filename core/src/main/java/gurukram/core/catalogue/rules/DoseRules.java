@@ -4,6 +4,8 @@ import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Times are possible ones, repetitions have a length, and what has a gate is not for beginners. */
 final class DoseRules {
@@ -13,7 +15,9 @@ final class DoseRules {
         for (Pose pose : draft.poses()) {
             if (pose.gate() != null && pose.isFor(Level.BEGINNER))
                 draft.problem(pose, "doses", "has a gate, so it is not for beginners: none");
-            for (Dose dose : pose.doses().values()) {
+            List<Dose> all = new ArrayList<>(pose.doses().byLevel().values());
+            all.addAll(pose.doses().byPart().values());
+            for (Dose dose : all) {
                 boolean timeless = dose.at(Dose.Reading.LOW) instanceof Reps reps && reps.repMillis() == null;
                 if (timeless && pose.repMillis() == null) {
                     draft.problem(pose, "doses", "is done in repetitions, so it needs repSeconds");

@@ -32,6 +32,10 @@ final class NameRules {
                     draft.problem(pose, "loosely", "“" + word + "” is its own name already");
                 }
             }
+            Set<String> once = new HashSet<>(Set.of(Words.fold(pose.name())));
+            for (String word : pose.names().also()) {
+                if (!once.add(Words.fold(word))) draft.problem(pose, "also", "“" + word + "” is its own name already");
+            }
             claims(draft, pose);
         }
         ids.clear();
@@ -63,6 +67,8 @@ final class NameRules {
         for (PoseCues.Wording cue : List.of(cues.enter(), cues.align(), cues.leave())) {
             claim(draft, pose, "cues", cue.full() + " " + cue.brief());
         }
+        claim(draft, pose, "faults", pose.teaching().faults().toString());
+        claim(draft, pose, "handsOn", pose.teaching().handsOn());
         claim(draft, pose, "also", String.join(", ", pose.names().also()));
     }
 

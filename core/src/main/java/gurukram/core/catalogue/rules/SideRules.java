@@ -5,7 +5,7 @@ import gurukram.core.body.SideBehaviour;
 import gurukram.core.pose.Pose;
 import java.util.stream.Stream;
 
-/** Sides are named where there are any, and nowhere else. */
+/** Sides are named where there are any, and nowhere else; what is stretched may be felt. */
 final class SideRules {
     private SideRules() {}
 
@@ -22,6 +22,12 @@ final class SideRules {
                 .filter(felt -> felt.where() != Felt.Where.BOTH && !sided)
                 .forEach(felt -> draft.problem(
                         pose, "stretches", "is symmetric, so " + felt.area().word() + " is felt on both sides"));
+        pose.stretches().stream()
+                .filter(felt -> pose.notIn().contains(felt.area()))
+                .forEach(felt -> draft.problem(
+                        pose,
+                        "notIn",
+                        "stretches " + felt.area().word() + " and is not to be felt there: one of the two"));
         boolean compound = pose.sides() == SideBehaviour.COMPOUND;
         if (compound && pose.twist() == null) {
             draft.problem(pose, "sides", "is compound, so it needs twist: same or other");

@@ -11,15 +11,21 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.pose.PropUse;
 import gurukram.core.pose.Risk;
+import gurukram.core.text.Table;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The poses a brief leaves to choose from, and what stands against the others. */
 public final class Pool {
     private static final int GENTLE_EFFORT = 3;
     private static final int MIDDLING_EFFORT = 4;
+    private static final Set<String> CHOSEN_ONLY = Table.of("/compose/chosen-only.txt", "|", 1).stream()
+            .map(row -> row.cell(0))
+            .collect(Collectors.toUnmodifiableSet());
 
     private final PoseCatalogue catalogue;
     private final Brief brief;
@@ -29,7 +35,8 @@ public final class Pool {
         this.catalogue = catalogue;
         this.brief = brief;
         for (Pose pose : catalogue.poses()) {
-            if (pose.risk() != Risk.HIGH && against(pose).isEmpty() && isEasyEnough(pose)) poses.add(pose);
+            boolean suits = pose.risk() != Risk.HIGH && isEasyEnough(pose) && !isChosenOnly(pose);
+            if (suits && against(pose).isEmpty()) poses.add(pose);
         }
     }
 
@@ -48,6 +55,11 @@ public final class Pool {
 
     public boolean has(String id) {
         return poses.contains(catalogue.pose(id));
+    }
+
+    /** Practices a teacher chooses by name, for a reason of her own, and is not surprised with: one nostril, a flame, walking. */
+    private static boolean isChosenOnly(Pose pose) {
+        return pose.family().equals("transitions") || CHOSEN_ONLY.contains(pose.id());
     }
 
     /** For the poses around the peak; the peak itself is as hard as it is. */

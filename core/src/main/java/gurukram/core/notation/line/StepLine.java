@@ -294,7 +294,7 @@ public final class StepLine {
 
     /** In a flow one half-breath, the pose's own or the one that comes next; elsewhere the pose's usual dose. */
     private static Dose usualDose(Pose pose, LineContext context) {
-        if (context.flow() == null) return pose.doseFor(context.level());
+        if (context.flow() == null) return pose.doseFor(context.level(), context.part());
         Breath next = context.lastBreath() == Breath.INHALE ? Breath.EXHALE : Breath.INHALE;
         if (pose.breath() == BreathAffinity.IN) next = Breath.INHALE;
         if (pose.breath() == BreathAffinity.OUT) next = Breath.EXHALE;

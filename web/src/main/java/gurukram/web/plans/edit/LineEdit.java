@@ -51,10 +51,11 @@ public record LineEdit(
         if (typed.strip().startsWith("-")) return new MarkEdit(typed.strip(), at, catalogue, newIds).on(now);
         Spot spot = Spot.at(now, at);
         if (LINK.matcher(typed.strip()).lookingAt()) return link(spot);
-        LineContext context = new LineContext(
+        LineContext anywhere = new LineContext(
                         level == null ? now.settings().level() : level, spot.flow(), lastBreath(spot))
                 .in(now.settings().school().over(teachers))
                 .after(before(spot, now));
+        LineContext context = spot.roleIn(now).map(anywhere::inSection).orElse(anywhere);
         Line line = reader.read(typed, context);
         if (line instanceof Line.EndFlow) {
             if (spot.flow() == null) throw new Refused("There is no flow to end here.");

@@ -8,8 +8,10 @@ import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Place;
 import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
 import gurukram.web.shared.Typed;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where something new goes: in a parent, after a sibling.
@@ -78,6 +80,11 @@ public record Spot(NodeId parent, NodeId after, Flow flow) {
     private static NodeId last(Node parent) {
         List<? extends Node> children = parent instanceof Flow flow ? flow.steps() : parent.children();
         return children.isEmpty() ? null : children.get(children.size() - 1).id();
+    }
+
+    /** What the part of the class it lies in is for. */
+    Optional<SectionRole> roleIn(ClassPlan plan) {
+        return Optional.ofNullable(section(plan)).flatMap(plan::find).map(section -> ((Section) section).role());
     }
 
     /** The section a spot lies in; null when the class has none. */

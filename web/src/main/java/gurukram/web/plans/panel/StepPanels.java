@@ -124,7 +124,10 @@ final class StepPanels {
                 pose.base().word().replace('-', ' ') + ", effort " + pose.effort() + " of 5, "
                         + pose.level().word(),
                 sides.stream()
-                        .map(side -> new Drawn("", sides.size() == 1 ? "" : side.word(), Figures.small(pose, side)))
+                        .map(side -> new Drawn(
+                                "",
+                                sides.size() == 1 ? "" : side.word(),
+                                Figures.small(pose, side, step.manner().with())))
                         .toList(),
                 drawn(pose.ties().easier()),
                 drawn(pose.ties().harder()),

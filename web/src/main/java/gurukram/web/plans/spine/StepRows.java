@@ -71,7 +71,7 @@ public final class StepRows {
                 plain ? pose.sanskrit() : under,
                 plain,
                 !differs.isEmpty(),
-                hung(pose, total),
+                hung(pose, total, step.manner().with()),
                 SpineBar.of(total),
                 StepFields.DOSE.of(at).orRefused(refusal),
                 sides(at),
@@ -96,13 +96,15 @@ public final class StepRows {
     }
 
     /** Figures at the sides that are worked, one on the spine for a pose without sides. */
-    private static Row.Hung hung(Pose pose, NodeTotal total) {
+    private static Row.Hung hung(Pose pose, NodeTotal total, List<String> with) {
         if (pose == null) return new Row.Hung("", "", "");
         boolean left = total != null && total.leftMs() > 0;
         boolean right = total != null && total.rightMs() > 0;
-        if (!left && !right) return new Row.Hung("", Figures.small(pose, null), "");
+        if (!left && !right) return new Row.Hung("", Figures.small(pose, null, with), "");
         return new Row.Hung(
-                left ? Figures.small(pose, Side.LEFT) : "", "", right ? Figures.small(pose, Side.RIGHT) : "");
+                left ? Figures.small(pose, Side.LEFT, with) : "",
+                "",
+                right ? Figures.small(pose, Side.RIGHT, with) : "");
     }
 
     /** What the shown level does differently from the line that is written; empty when nothing. */
