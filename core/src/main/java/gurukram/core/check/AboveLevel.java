@@ -10,10 +10,12 @@ import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * A pose above a level comes with an option for it: a line of that level's own, or an easier form named in the note. In a
@@ -22,6 +24,8 @@ import java.util.Set;
 @AutoService(Check.class)
 public final class AboveLevel implements Check {
     private static final int OFFERS = 3;
+    private static final Pattern OPTION = Pattern.compile(
+            "(?i)\\b(options?|stages?|others?:|instead|without it|if you like|or (?:stay|keep|hold|rest|leave|just)|strap is|is whole|is enough)\\b");
     private static final Card CARD = Card.of(
             "above-level",
             "A pose above the level comes with an option",
@@ -35,6 +39,7 @@ public final class AboveLevel implements Check {
     @Override
     public void look(Subject subject, Findings found) {
         Map<List<Object>, List<Integer>> places = new LinkedHashMap<>();
+        Set<String> told = new HashSet<>();
         for (int i = 0; i < subject.moments().size(); i++) {
             if (!subject.isWork(i)
                     || without(subject, subject.step(i), subject.pose(i)).isEmpty()) continue;
@@ -45,6 +50,7 @@ public final class AboveLevel implements Check {
         places.forEach((place, moments) -> {
             int first = moments.get(0);
             Pose pose = subject.pose(first);
+            if (!told.add(pose.id())) return; // who has an option the first time has it again
             Set<Level> without = without(subject, subject.step(first), pose);
             String whom = Wording.and(without.stream().map(Level::word).toList());
             String what = "%s is for %s; there is no option for %s."
@@ -84,7 +90,8 @@ public final class AboveLevel implements Check {
     }
 
     static boolean namesOption(Subject subject, Step step, Pose pose) {
-        if (Swap.tells(step, "option")) return true;
+        if (OPTION.matcher(step.texts().note() + " " + step.texts().say()).find()
+                || !step.manner().stages().isEmpty()) return true;
         return pose.ties().easier().stream().anyMatch(id -> Swap.tells(step, subject.name(id)));
     }
 

@@ -8,12 +8,14 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.time.Millis;
 import java.util.List;
 
 /** After the rest people are brought back: the class has a close. */
 @AutoService(Check.class)
 public final class Closing implements Check {
     private static final int USUAL_SECONDS = 60;
+    private static final long SHORT_MINUTES = 20;
     private static final Card CARD = Card.of(
             "closing",
             "The class has a close",
@@ -31,12 +33,18 @@ public final class Closing implements Check {
                 .anyMatch(s -> s.role() == SectionRole.CLOSE
                         && !subject.momentsOf(s.id()).isEmpty());
         if (!closes)
-            found.look(
+            found.add(
+                    isShort(subject) ? Severity.INFO : Severity.LOOK,
                     NodeId.CLASS,
                     "",
                     List.of(),
                     "The class ends with the rest; it has no close.",
                     "Plan a minute for sitting up and a word.");
+    }
+
+    /** People who practise a quarter of an hour before breakfast close by getting up. */
+    private static boolean isShort(Subject subject) {
+        return subject.score().totalMs() <= SHORT_MINUTES * Millis.MINUTE;
     }
 
     @Override

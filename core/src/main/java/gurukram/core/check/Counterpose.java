@@ -10,6 +10,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.pose.Hold;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
 import gurukram.core.text.Words;
@@ -66,11 +67,18 @@ public final class Counterpose implements Check {
         Pose pose = subject.pose(i);
         List<String> next = next(subject, i);
         if (next.stream().anyMatch(id -> balances(subject, pose, id))) return;
+        if (pose.hold() == Hold.PASSIVE
+                && next.stream().anyMatch(id -> isEasyLying(subject.catalogue().pose(id)))) return;
         String what = "%s is deep, and none of the %s behind it balances it."
                 .formatted(pose.name(), next.isEmpty() ? "poses" : "next " + next.size() + " poses");
         String counters = Wording.and(
                 pose.ties().counter().stream().map(subject::name).limit(3).toList());
         found.look(subject.moment(i).node(), pose.id(), List.of(i), what, "Usual counterposes: " + counters + ".");
+    }
+
+    /** What a long quiet stretch may end in: lying down, with nothing asked. */
+    private static boolean isEasyLying(Pose pose) {
+        return pose.base() == Base.SUPINE && pose.effort() == 1 && pose.spine() != SpineDirection.BACK;
     }
 
     /** A counterpose of it, or a form of one. */

@@ -23,6 +23,11 @@ import java.util.Set;
 /** How long a pose is held, or how often it is done, suits the level: within the pose's own range. The final rest is {@link FinalRest}'s. */
 @AutoService(Check.class)
 public final class DoseRange implements Check {
+    private static final int HUNDRED = 100;
+    /** Ours: nobody counts it. */
+    private static final int TRIFLE_PERCENT = 25;
+
+    private static final int MOST_RESTFUL_SECONDS = 900;
     private static final Card CARD = Card.of(
             "dose-range",
             "Holds and repetitions suit the level",
@@ -56,9 +61,19 @@ public final class DoseRange implements Check {
         Dose high = range.at(Dose.Reading.HIGH);
         long have = amount(written, pose, step);
         long most = amount(high, pose, step);
+        boolean over = have > most;
+        if (over && isRestful(pose, written)) return;
+        if (over && have * HUNDRED <= most * (HUNDRED + TRIFLE_PERCENT)) return;
         String usual = low.equals(high) ? low.toString() : range.toString().replaceAll(", at .*", "");
         String what = "%s for %s; usual for %s: %s.".formatted(pose.name(), written, people(subject), usual);
-        found.look(step.id(), "", subject.momentsOf(step.id()), what, have > most ? "Maybe less." : "Maybe more.");
+        boolean lost = over || (pose.hold() == Hold.PASSIVE && pose.depth() > 1 && have * 2 < amount(low, pose, step));
+        found.add(
+                lost ? Severity.LOOK : Severity.INFO,
+                step.id(),
+                "",
+                subject.momentsOf(step.id()),
+                what,
+                over ? "Maybe less." : "Maybe more.");
     }
 
     /** Also where the two cannot be compared. */
@@ -68,6 +83,14 @@ public final class DoseRange implements Check {
         long least = amount(low, pose, step);
         long most = amount(range.at(Dose.Reading.HIGH), pose, step);
         return have < 0 || least < 0 || isReps(written) != isReps(low) || (have >= least && have <= most);
+    }
+
+    /** Lying and sitting at ease lasts as long as the teacher likes, up to a quarter of an hour. */
+    private static boolean isRestful(Pose pose, Dose written) {
+        return pose.hold() == Hold.PASSIVE
+                && pose.effort() == 1
+                && pose.depth() < 3
+                && !(written instanceof Dose.Seconds held && held.seconds() > MOST_RESTFUL_SECONDS);
     }
 
     private static String people(Subject subject) {

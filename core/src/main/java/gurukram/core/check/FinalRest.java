@@ -30,6 +30,10 @@ public final class FinalRest implements Check {
     /** What fitting aims at, and what a new rest gets: 8 % of the slot. */
     private static final int USUAL_PERCENT = 8;
 
+    /** Ours: ten minutes on the way to work end standing. */
+    private static final long BRIEF_MINUTES = 12;
+
+    private static final int NEARLY_PERCENT = 90;
     private static final int STEP_SECONDS = 15;
     private static final int HOUR_SECONDS = 3_600;
     private static final Set<SectionRole> MAY_FOLLOW = EnumSet.of(SectionRole.REST, SectionRole.SIT, SectionRole.CLOSE);
@@ -50,7 +54,9 @@ public final class FinalRest implements Check {
     public void look(Subject subject, Findings found) {
         List<Integer> rest = moments(subject);
         if (rest.isEmpty()) {
-            found.must(
+            boolean brief = subject.score().totalMs() <= BRIEF_MINUTES * Millis.MINUTE;
+            found.add(
+                    brief ? Severity.INFO : Severity.MUST,
                     NodeId.CLASS,
                     "missing",
                     List.of(),
@@ -71,7 +77,7 @@ public final class FinalRest implements Check {
                                     Wording.time(subject.value(LEAST_SECONDS) * (long) Millis.SECOND),
                                     subject.value(LEAST_PERCENT));
             found.must(node, "short", rest, what, "A good rest here has " + Wording.time(good) + ".");
-        } else if (ms < good) {
+        } else if (ms * 100 < good * NEARLY_PERCENT) {
             found.look(node, "short", rest, share + "; %s would be good.".formatted(Wording.time(good)), "");
         }
         behind(subject, rest, found);

@@ -44,8 +44,7 @@ public final class OneLeg implements Check {
 
     private static void end(Subject subject, Side standing, List<Integer> run, Findings found) {
         Moment first = subject.moment(run.get(0));
-        long from = first.startMs() + first.transitionMs() + first.settingUpMs();
-        long ms = subject.moment(run.get(run.size() - 1)).endMs() - from;
+        long ms = run.stream().mapToLong(i -> subject.moment(i).workMs()).sum();
         int most = subject.value(MOST);
         if (ms <= (long) most * Millis.SECOND) return;
         List<String> poses = run.stream()

@@ -8,12 +8,14 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Prop;
 import gurukram.core.plan.PropsTold;
 import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -23,6 +25,15 @@ import org.jspecify.annotations.Nullable;
 @AutoService(Check.class)
 public final class PropFetch implements Check {
     static final Threshold LEAST = Threshold.of("prop-seconds", "seconds between a prop’s name and its use", 30);
+    /** Where people sit or lie and fetch a thing without losing anything; the clock has the time it takes. */
+    private static final Set<SectionRole> AT_EASE = EnumSet.of(
+            SectionRole.BREATHE,
+            SectionRole.FLOOR,
+            SectionRole.COOL_DOWN,
+            SectionRole.SIT,
+            SectionRole.REST,
+            SectionRole.CLOSE);
+
     private static final Card CARD = Card.of(
             "prop-fetch",
             "A prop is named before it is needed",
@@ -42,6 +53,7 @@ public final class PropFetch implements Check {
             Step step = subject.step(i);
             for (Prop prop : step.props()) {
                 if (prop.name().equals("wall") || !used.add(prop.name())) continue;
+                if (subject.role(i) == SectionRole.ARRIVE) continue; // people come with it
                 Moment moment = subject.moment(i);
                 long there = moment.transitionMs()
                         + moment.settingUpMs()
@@ -52,8 +64,13 @@ public final class PropFetch implements Check {
                 String at = subject.name(moment.pose());
                 String what = "The %s is first asked for at %s, and there are %s to fetch it; %s are wanted."
                         .formatted(prop.name(), at, Wording.time(there), Wording.time(wanted));
-                found.look(
-                        step.id(), prop.name(), List.of(i), what, "Let people put it by their mats at the beginning.");
+                found.add(
+                        AT_EASE.contains(subject.role(i)) ? Severity.INFO : Severity.LOOK,
+                        step.id(),
+                        prop.name(),
+                        List.of(i),
+                        what,
+                        "Let people put it by their mats at the beginning.");
             }
         }
     }

@@ -1,8 +1,10 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
@@ -45,10 +47,10 @@ public final class RepeatedPose implements Check {
         for (int i = 0; i < subject.moments().size(); i++) {
             Moment moment = subject.moment(i);
             if (!subject.isWork(i) || moment.flow() != null || QUIET.contains(subject.role(i))) continue;
-            if (!moment.node().equals(last)) {
+            if (!moment.node().equals(last) && !isHome(subject.pose(i))) {
                 byPose.computeIfAbsent(moment.pose(), p -> new ArrayList<>()).add(i);
-                steps++;
             }
+            if (!moment.node().equals(last)) steps++;
             byFamily.merge(subject.pose(i).family(), moment.workMs(), Long::sum);
             all += moment.workMs();
             last = moment.node();
@@ -66,6 +68,11 @@ public final class RepeatedPose implements Check {
                     "Take a sister of it, or hold it once for longer.");
         });
         if (steps >= ENOUGH_STEPS) families(subject, byFamily, all, found);
+    }
+
+    /** A shape people come back to between others, and are meant to: mountain, dog, child’s pose. */
+    private static boolean isHome(Pose pose) {
+        return pose.sides() == SideBehaviour.SYMMETRIC && pose.depth() == 1 && pose.effort() <= 3;
     }
 
     private static void families(Subject subject, Map<String, Long> byFamily, long all, Findings found) {

@@ -51,7 +51,8 @@ public final class SlotLength implements Check {
     /** Whether the class lasts as long as its slot, as near as the teacher wants it. */
     public static boolean fits(Subject subject) {
         long slot = (long) subject.settings().slotMinutes() * Millis.MINUTE;
-        return Math.abs(subject.score().totalMs() - slot) * 100 <= subject.value(PERCENT) * slot;
+        long off = Math.abs(subject.score().totalMs() - slot);
+        return off <= FitRequest.TOLERANCE_MS || off * 100 <= subject.value(PERCENT) * slot;
     }
 
     private static void off(Subject subject, long slot, Findings found) {

@@ -20,6 +20,9 @@ import java.util.TreeSet;
 @AutoService(Check.class)
 public final class ThemePlaces implements Check {
     static final Threshold SILENCE = Threshold.of("theme-silence", "minutes without a word of the theme", 15);
+    /** Ours: a minute and a half beyond a quarter of an hour is nothing. */
+    private static final int TRIFLE_PERCENT = 110;
+
     private static final int ROOT = 5;
     private static final int SHORTEST_WORD = 4;
     private static final Card CARD = Card.of(
@@ -84,7 +87,7 @@ public final class ThemePlaces implements Check {
             from = at;
         }
         int most = subject.value(SILENCE);
-        if (longest <= (long) most * Millis.MINUTE) return;
+        if (longest * 100 <= (long) most * Millis.MINUTE * TRIFLE_PERCENT) return;
         String what = "From %s on nothing is said of the theme for %s; %d min are the longest you want."
                 .formatted(Millis.showWhole(longestFrom), Wording.minutes(longest), most);
         List<Integer> at = List.of(subject.momentAt(longestFrom + longest / 2));

@@ -189,7 +189,7 @@ final class FitSearch {
             return sways && ChosenDose.of(step, level) instanceof Reps reps ? reps.reps() % 2 : 0;
         }
         Flow flow = (Flow) form.get(0);
-        return wayOfFlow.computeIfAbsent(flow, f -> Traces.of(mini(List.of(f)), catalogue));
+        return wayOfFlow.computeIfAbsent(flow, f -> Traces.of(f, mini(List.of(f)), catalogue));
     }
 
     private Score mini(List<Node> form) {

@@ -6,27 +6,37 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Node;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Prop;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /**
  * What a flow leaves behind that the length of later parts depends on: the poses it has met, the changes of base it has made,
- * and the pose and side it ends in.
+ * the props that were fetched, and the pose and side it ends in.
  */
 final class Traces {
     private Traces() {}
 
     /** A number for it: equal traces have equal numbers, different ones differ for all that is likely (64 bits). */
-    static long of(Score flow, PoseCatalogue catalogue) {
+    static long of(Flow flow, Score score, PoseCatalogue catalogue) {
+        Map<NodeId, Set<String>> propsOf = new HashMap<>();
+        props(flow, propsOf);
+        TreeSet<String> props = new TreeSet<>();
         TreeSet<String> met = new TreeSet<>();
         TreeSet<String> legs = new TreeSet<>();
         Base base = null;
         String end = "";
-        for (Moment moment : flow.moments()) {
+        for (Moment moment : score.moments()) {
+            props.addAll(propsOf.getOrDefault(moment.node(), Set.of()));
             if (moment.pose() == null || moment.kind() == Moment.Kind.PAUSE) continue;
             met.add(moment.pose());
             Base now = catalogue.pose(moment.pose()).base();
@@ -34,7 +44,13 @@ final class Traces {
             base = now;
             end = moment.pose() + moment.side();
         }
-        return hash(List.of(met, legs, end));
+        return hash(List.of(met, legs, props, end));
+    }
+
+    private static void props(Node node, Map<NodeId, Set<String>> propsOf) {
+        if (node instanceof Step step)
+            propsOf.put(step.id(), step.props().stream().map(Prop::name).collect(Collectors.toSet()));
+        node.children().forEach(child -> props(child, propsOf));
     }
 
     private static long hash(Object of) {
