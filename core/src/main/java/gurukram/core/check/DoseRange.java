@@ -63,10 +63,11 @@ public final class DoseRange implements Check {
         long most = amount(high, pose, step);
         boolean over = have > most;
         if (over && isRestful(pose, written)) return;
-        if (over && have * HUNDRED <= most * (HUNDRED + TRIFLE_PERCENT)) return;
         String usual = low.equals(high) ? low.toString() : range.toString().replaceAll(", at .*", "");
         String what = "%s for %s; usual for %s: %s.".formatted(pose.name(), written, people(subject), usual);
-        boolean lost = over || (pose.hold() == Hold.PASSIVE && pose.depth() > 1 && have * 2 < amount(low, pose, step));
+        boolean trifle = over && have * HUNDRED <= most * (HUNDRED + TRIFLE_PERCENT);
+        boolean lost = (over && !trifle)
+                || (pose.hold() == Hold.PASSIVE && pose.depth() > 1 && have * 2 < amount(low, pose, step));
         found.add(
                 lost ? Severity.LOOK : Severity.INFO,
                 step.id(),

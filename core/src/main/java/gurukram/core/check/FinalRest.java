@@ -33,7 +33,8 @@ public final class FinalRest implements Check {
     /** Ours: ten minutes on the way to work end standing. */
     private static final long BRIEF_MINUTES = 12;
 
-    private static final int NEARLY_PERCENT = 90;
+    private static final int AWAKE = 3;
+    private static final long MINUTES_MS = 90_000;
     private static final int STEP_SECONDS = 15;
     private static final int HOUR_SECONDS = 3_600;
     private static final Set<SectionRole> MAY_FOLLOW = EnumSet.of(SectionRole.REST, SectionRole.SIT, SectionRole.CLOSE);
@@ -77,10 +78,43 @@ public final class FinalRest implements Check {
                                     Wording.time(subject.value(LEAST_SECONDS) * (long) Millis.SECOND),
                                     subject.value(LEAST_PERCENT));
             found.must(node, "short", rest, what, "A good rest here has " + Wording.time(good) + ".");
-        } else if (ms * 100 < good * NEARLY_PERCENT) {
+        } else if (ms < good) {
             found.look(node, "short", rest, share + "; %s would be good.".formatted(Wording.time(good)), "");
         }
         behind(subject, rest, found);
+        upAgain(subject, rest, found);
+        twice(subject, rest, found);
+    }
+
+    /** Who has rested is not made to work again, whatever the part is called. */
+    private static void upAgain(Subject subject, List<Integer> rest, Findings found) {
+        for (int i = rest.get(rest.size() - 1) + 1; i < subject.moments().size(); i++) {
+            if (!subject.isWork(i) || subject.pose(i).effort() < AWAKE) continue;
+            String what =
+                    "%s comes behind the final rest.".formatted(subject.pose(i).name());
+            found.look(subject.moment(i).node(), "up", List.of(i), what, "Only a sit and the close follow it.");
+            return;
+        }
+    }
+
+    /** A second lying down for minutes, before the one that ends the class; not the lying down people arrive with. */
+    private static void twice(Subject subject, List<Integer> rest, Findings found) {
+        boolean moved = false;
+        for (int i = 0; i < rest.get(0); i++) {
+            if (!subject.isWork(i)) continue;
+            boolean lies = POSE.equals(subject.pose(i).id());
+            moved |= !lies && subject.role(i) != SectionRole.ARRIVE && subject.role(i) != SectionRole.BREATHE;
+            if (!lies || !moved || subject.moment(i).workMs() < MINUTES_MS) continue;
+            String what = "There are two rests: %s here, and the final one."
+                    .formatted(Wording.time(subject.moment(i).workMs()));
+            found.look(
+                    subject.moment(i).node(),
+                    "second",
+                    List.of(i),
+                    what,
+                    "Whoever has let go once does not get up well again.");
+            return;
+        }
     }
 
     /** The rest: what stands in a rest part; without one, the last lying rest there is. */
@@ -117,6 +151,7 @@ public final class FinalRest implements Check {
         return switch (finding.about()) {
             case "missing" -> List.of(added(subject));
             case "short" -> longer(subject, finding);
+            case "up", "second" -> List.of(new Mend("Take it out", new PlanEdit.Remove(finding.node())));
             default -> moved(subject);
         };
     }

@@ -19,6 +19,8 @@ public final class Milestones implements Check {
     static final Threshold REST =
             Threshold.of("rest-prompt-seconds", "seconds of rest from which a word at halfway is wanted", 240);
     private static final int NAMED = 4;
+    private static final int HARD = 3;
+    private static final long MINUTE_OF_WORK_MS = 60_000;
     private static final List<String> CALLS =
             List.of("halfway", "half way", "last", "more breath", "more breaths", "2 more", "3 more");
     private static final Card CARD = Card.of(
@@ -38,6 +40,14 @@ public final class Milestones implements Check {
         List<Integer> holds = silent(subject, false);
         if (!holds.isEmpty())
             found.info(NodeId.CLASS, "hold", holds, holds(subject, holds), "Write down what you will say, and when.");
+        for (int i : holds) {
+            if (!isHard(subject, i)) continue;
+            String what = "%s works for %s without a word."
+                    .formatted(
+                            subject.pose(i).name(),
+                            Wording.time(subject.moment(i).workMs()));
+            found.look(subject.moment(i).node(), "work", List.of(i), what, "Say when it is half, and count down.");
+        }
         for (int i : silent(subject, true)) {
             String what = "The rest of %s has no word at halfway."
                     .formatted(Wording.time(subject.moment(i).workMs()));
@@ -75,6 +85,11 @@ public final class Milestones implements Check {
             if (!isCalled(subject.step(i))) silent.add(i);
         }
         return silent;
+    }
+
+    /** A minute of work in silence is long. */
+    private static boolean isHard(Subject subject, int i) {
+        return subject.pose(i).effort() >= HARD && subject.moment(i).workMs() >= MINUTE_OF_WORK_MS;
     }
 
     private static boolean isCalled(Step step) {

@@ -4,21 +4,19 @@ import com.google.auto.service.AutoService;
 import gurukram.core.body.Side;
 import gurukram.core.plan.NodeId;
 import gurukram.core.pose.Pose;
-import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 
 /** What the peak asks of the body has been prepared: often enough, strongly enough, long enough, on both sides, lately. */
 @AutoService(Check.class)
 public final class PeakPrepared implements Check {
     /** Ours: what is prepared that much longer needs no pose of full strength. */
-    private static final int AMPLE = 3;
+    private static final int AMPLE_OF_2 = 6;
+
+    private static final int AMPLE_OF_3 = 3;
 
     private static final int NEARLY_PERCENT = 95;
-    private static final long LEAST_ON_RUNG_MS = 12_000;
     private static final Card CARD = Card.of(
             "preparation",
             "What the peak asks for has been prepared",
@@ -42,10 +40,9 @@ public final class PeakPrepared implements Check {
             found.look(NodeId.CLASS, "peak", List.of(), what, "Put it in, or choose another peak.");
             return;
         }
-        boolean rung = isLedUpTo(subject, preparation);
         for (Preparation.Demand demand : preparation.demands()) {
             List<String> lacks = lacks(subject, demand);
-            if (lacks.isEmpty() || (rung && !demand.poses().isEmpty())) continue;
+            if (lacks.isEmpty()) continue;
             String what = "%s asks for %s (%d of 3): %s."
                     .formatted(
                             preparation.peak().name(), demand.action().words(), demand.strength(), Wording.and(lacks));
@@ -72,20 +69,6 @@ public final class PeakPrepared implements Check {
                 || subject.catalogue().pose(wanted).ties().easier().contains(there.id());
     }
 
-    /** Whether the last rung before the peak was held on the sides the peak has: a lesson, as good as anything before it. */
-    private static boolean isLedUpTo(Subject subject, Preparation preparation) {
-        Set<String> rungs = Preparation.lastButOne(subject.catalogue(), preparation.peak());
-        Set<Side> sides = EnumSet.noneOf(Side.class);
-        for (int i = 0; i < preparation.at(); i++) {
-            if (!subject.isWork(i) || !rungs.contains(subject.pose(i).id())) continue;
-            Moment moment = subject.moment(i);
-            if (moment.workMs() < LEAST_ON_RUNG_MS) continue;
-            if (moment.side() == null) return true;
-            sides.add(moment.side());
-        }
-        return sides.size() == Side.values().length;
-    }
-
     private static List<String> lacks(Subject subject, Preparation.Demand demand) {
         List<String> lacks = new ArrayList<>();
         int poses = demand.poses().size();
@@ -93,7 +76,7 @@ public final class PeakPrepared implements Check {
         if (poses == 0) return List.of("nothing before it prepares that");
         if (poses < Preparation.POSES)
             lacks.add("only " + subject.name(demand.poses().get(0)) + " prepares it, and two poses should");
-        boolean ample = demand.sideMs() >= AMPLE * wanted;
+        boolean ample = demand.sideMs() >= (demand.strength() == 3 ? AMPLE_OF_3 : AMPLE_OF_2) * wanted;
         if (!demand.strongEnough() && !ample) lacks.add("no pose before it is as strong as that");
         if (demand.sideMs() * 100 < wanted * NEARLY_PERCENT) {
             boolean oneSide = Math.max(demand.rightMs(), demand.leftMs()) >= wanted;

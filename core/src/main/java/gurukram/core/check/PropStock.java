@@ -5,6 +5,7 @@ import gurukram.core.group.Room;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Prop;
 import gurukram.core.plan.Step;
+import gurukram.core.pose.Pose;
 import gurukram.core.pose.PropUse;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
@@ -34,13 +35,25 @@ public final class PropStock implements Check {
         }
         List<Step> steps = new ArrayList<>();
         subject.plan().walk(node -> {
-            if (node instanceof Step step
-                    && !step.props().isEmpty()
-                    && !subject.momentsOf(step.id()).isEmpty()) steps.add(step);
+            if (node instanceof Step step && !subject.momentsOf(step.id()).isEmpty()) steps.add(step);
         });
         for (Step step : steps) {
             for (Prop prop : step.props()) props(subject, room, mats, step, prop, found);
+            for (Prop prop : unsaid(subject, step)) props(subject, room, mats, step, prop, found);
         }
+    }
+
+    /** What a pose is named by needs no saying: tree at the wall, seat on a chair. */
+    private static List<Prop> unsaid(Subject subject, Step step) {
+        if (step.pose() == null) return List.of();
+        Pose pose = subject.catalogue().pose(step.pose());
+        String name = " " + Words.fold(pose.name()) + " ";
+        return pose.props().stream()
+                .filter(use -> name.contains(" " + use.prop() + " "))
+                .filter(use ->
+                        step.props().stream().noneMatch(prop -> prop.name().equals(use.prop())))
+                .map(use -> new Prop(use.number(), use.prop()))
+                .toList();
     }
 
     private static void props(Subject subject, Room room, int mats, Step step, Prop prop, Findings found) {

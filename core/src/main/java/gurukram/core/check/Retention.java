@@ -49,11 +49,7 @@ public final class Retention implements Check {
         }
         if (held.isEmpty()) return;
         NodeId node = subject.moment(held.get(0)).node();
-        List<String> people = new ArrayList<>();
-        for (Need need : MUST_NOT) {
-            if (subject.group() != null && subject.group().people(need) > 0)
-                people.add(Needs.people(subject.group(), need));
-        }
+        List<String> people = mustNot(subject);
         if (!people.isEmpty()) {
             String what = "The breath is held for %s in all, and somebody in this group must not: %s."
                     .formatted(Wording.time(ms), Wording.and(people));
@@ -65,6 +61,16 @@ public final class Retention implements Check {
         String what = "The breath is held for %s in all; %s are the most for this level."
                 .formatted(Wording.time(ms), Wording.time((long) most * Millis.SECOND));
         found.look(node, "long", held, what, "Shorter holds, fewer rounds, or none.");
+    }
+
+    /** Who in the group must not hold the breath, with their number. */
+    static List<String> mustNot(Subject subject) {
+        List<String> people = new ArrayList<>();
+        for (Need need : MUST_NOT) {
+            if (subject.group() != null && subject.group().people(need) > 0)
+                people.add(Needs.people(subject.group(), need));
+        }
+        return people;
     }
 
     private static long heldMs(Subject subject, Moment moment) {

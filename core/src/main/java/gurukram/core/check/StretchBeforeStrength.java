@@ -1,6 +1,7 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Action;
 import gurukram.core.body.BodyArea;
 import gurukram.core.body.Felt;
 import gurukram.core.pose.Hold;
@@ -22,6 +23,7 @@ public final class StretchBeforeStrength implements Check {
     private static final int DEEP = 2;
     private static final int MAIN = 3;
     private static final int HARD = 4;
+    private static final long LONG_FOR_BALANCE_MS = 60_000;
     private static final Card CARD = Card.of(
             "stretch-before-strength",
             "Long passive stretching does not come right before strength",
@@ -48,7 +50,19 @@ public final class StretchBeforeStrength implements Check {
         Pose strong = subject.pose(b);
         Moment held = subject.moment(a);
         boolean passive = stretch.hold() == Hold.PASSIVE && stretch.depth() >= DEEP && held.kind() == Moment.Kind.HOLD;
-        if (!passive || held.workMs() < (long) subject.value(LONG) * Millis.SECOND || strong.effort() < HARD) return;
+        if (!passive || held.workMs() < (long) subject.value(LONG) * Millis.SECOND) return;
+        if (isOnOneLeg(strong) && held.workMs() >= LONG_FOR_BALANCE_MS) {
+            String what = "%s asks for balance right after %s, held for %s."
+                    .formatted(strong.name(), subject.name(stretch.id()), Wording.time(held.workMs()));
+            found.look(
+                    subject.moment(b).node(),
+                    held.node().value(),
+                    List.of(a, b),
+                    what,
+                    "Put something active between.");
+            return;
+        }
+        if (strong.effort() < HARD) return;
         Set<BodyArea> both = EnumSet.noneOf(BodyArea.class);
         for (Felt felt : stretch.stretches()) if (felt.strength() >= MAIN) both.add(felt.area());
         both.retainAll(worked(strong));
@@ -63,6 +77,10 @@ public final class StretchBeforeStrength implements Check {
                 List.of(a, b),
                 what,
                 "Swap them, or put something active between.");
+    }
+
+    private static boolean isOnOneLeg(Pose pose) {
+        return pose.demands(Action.ONE_LEG_BALANCE) >= 2;
     }
 
     private static Set<BodyArea> worked(Pose pose) {

@@ -20,8 +20,8 @@ import java.util.TreeSet;
 @AutoService(Check.class)
 public final class ThemePlaces implements Check {
     static final Threshold SILENCE = Threshold.of("theme-silence", "minutes without a word of the theme", 15);
-    /** Ours: a minute and a half beyond a quarter of an hour is nothing. */
-    private static final int TRIFLE_PERCENT = 110;
+    /** Ours: half a minute beyond a quarter of an hour is nothing. */
+    private static final int TRIFLE_PERCENT = 105;
 
     private static final int ROOT = 5;
     private static final int SHORTEST_WORD = 4;

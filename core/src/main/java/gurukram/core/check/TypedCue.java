@@ -2,51 +2,34 @@ package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
 import gurukram.core.body.Side;
-import gurukram.core.body.SideOf;
-import gurukram.core.dose.Attempts;
-import gurukram.core.dose.Dose;
-import gurukram.core.dose.Reps;
-import gurukram.core.plan.ChosenDose;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.Node;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.Texts;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.said.Breathing;
 import gurukram.core.score.Moment;
 import gurukram.core.text.Words;
+import gurukram.core.time.Breath;
 import java.util.ArrayList;
-import java.util.EnumSet;
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Words a teacher has typed at a step name the side the step has, the number it has, and no limb twice. A bare “left” is wrong
- * on one of two sides; on one side it is wrong when it is said of the part the pose is named by.
+ * A teacher's own words against what happens where they stand: the side, the number, the breath, the pose, and no limb in two places.
+ * A word the reader does not know is no finding.
  */
 @AutoService(Check.class)
 public final class TypedCue implements Check {
-    private static final Pattern SIDE = Pattern.compile("(?i)\\b(left|right)\\b(?! angle)");
-    private static final Pattern LIMB =
-            Pattern.compile("(?i)(\\{lead\\}|\\{other\\}|\\bleft|\\bright) (hand|arm|elbow|foot|leg|knee|heel)\\b");
-    private static final String NUMBER =
-            "(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty)";
-    private static final Pattern COUNTED =
-            Pattern.compile("(?i)\\b" + NUMBER + " (more )?(breath|second|rep|repetition|time|count)s?\\b");
-    private static final List<String> NUMERALS =
-            List.of("zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten");
-    private static final Map<SideOf, String> SAID_OF = Map.of(
-            SideOf.FRONT_LEG, "(?:foot|leg|knee)(?: \\w+)? (?:forward|in front)",
-            SideOf.STANDING_LEG, "(?:foot|leg) (?:stands|roots|standing)",
-            SideOf.LIFTED_LEG, "(?:foot|leg|knee) (?:up|lifts|rises|back)",
-            SideOf.TOP_ARM, "(?:arm|hand) (?:up|on top|over)");
     private static final Card CARD = Card.of(
             "typed-cue",
-            "Typed words name the right side, the right number, and no limb twice",
+            "Typed words name the right side, number, breath and pose, and no limb twice",
             "Ten announced, eight done; right said, left meant: the room follows your words, not your plan.");
 
     @Override
@@ -57,186 +40,256 @@ public final class TypedCue implements Check {
     @Override
     public void look(Subject subject, Findings found) {
         subject.plan().walk(node -> {
-            if (!(node instanceof Step step) || step.texts().say().isEmpty()) return;
-            List<Integer> moments = subject.momentsOf(step.id()).stream()
-                    .filter(subject::isWork)
-                    .toList();
+            List<Integer> moments = work(subject, node);
             if (moments.isEmpty()) return;
-            side(subject, step, moments, found);
-            number(subject, step, moments, found);
-            limbs(subject, step, moments, found);
+            if (node instanceof Flow flow) rounds(flow, moments, found);
+            if (!(node instanceof Step step)) return;
+            Texts texts = step.texts();
+            if (!texts.say().isEmpty()) words(subject, step, texts.say(), moments, found);
+            else if (!texts.note().isEmpty()) note(subject, step, moments, found);
         });
     }
 
-    private static void side(Subject subject, Step step, List<Integer> moments, Findings found) {
-        String say = step.texts().say();
-        Set<Side> sides = EnumSet.noneOf(Side.class);
-        moments.forEach(i -> {
-            if (subject.moment(i).side() != null) sides.add(subject.moment(i).side());
-        });
-        Matcher named = SIDE.matcher(say);
-        if (sides.isEmpty() || !named.find()) return;
-        String pose = subject.name(subject.moment(moments.get(0)).pose());
-        if (sides.size() == 2) {
+    private static List<Integer> work(Subject subject, Node node) {
+        return subject.momentsOf(node.id()).stream().filter(subject::isWork).toList();
+    }
+
+    private static void words(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
+        sides(subject, step, say, moments, found);
+        SaidSides.of(say, subject.pose(moments.get(0)))
+                .twice()
+                .ifPresent(what -> found.look(
+                        step.id(),
+                        "limb",
+                        moments,
+                        what,
+                        "One limb cannot be in two places; maybe the second is the other one."));
+        number(subject, step, say, moments, found);
+        breath(subject, step, say, moments, found);
+        name(subject, step, say, moments, found);
+    }
+
+    private static void sides(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
+        Moment first = subject.moment(moments.get(0));
+        SaidSides said = SaidSides.of(say, subject.pose(moments.get(0)));
+        Set<Side> sides = SaidSides.sidesOf(subject, moments);
+        String pose = subject.name(first.pose());
+        if (sides.size() == 2 && said.hasFixed()) {
             String what = "“%s” is said on both sides of %s.".formatted(say, pose);
-            found.must(
-                    step.id(),
-                    "side",
-                    moments,
-                    what,
-                    "Write {lead} for the side of the pose and {other} for the one across.");
+            String advice = "Write {lead} for the side of the pose and {other} for the one across.";
+            found.must(step.id(), "side", moments, what, advice);
             return;
         }
-        Side side = sides.iterator().next();
-        if (!saysOther(subject, moments.get(0), say, side)) return;
-        String what = "“%s” is said in %s on the %s.".formatted(say, pose, side.word());
-        found.must(step.id(), "side", moments, what, "Name the %s, or write {lead}.".formatted(side.word()));
+        Side side = sides.isEmpty() ? null : first.side();
+        Optional<String> wrong = said.wrong(side, first.twistSide());
+        if (wrong.isEmpty()) return;
+        String what = side == null || sides.size() == 2
+                ? "“%s” is the other one in %s: “%s”.".formatted(wrong.get(), pose, say)
+                : "“%s” is said in %s on the %s.".formatted(say, pose, side.word());
+        found.must(step.id(), "side", moments, what, "“%s” is the other one here.".formatted(wrong.get()));
     }
 
-    /** Whether it says the other side of the very part the pose is named by, or of where it turns. */
-    private static boolean saysOther(Subject subject, int i, String say, Side side) {
-        Moment moment = subject.moment(i);
-        String other = side.opposite().word();
-        String part = SAID_OF.get(subject.pose(i).sideOf());
-        if (part != null
-                && Pattern.compile("(?i)\\b" + other + " " + part).matcher(say).find()) return true;
-        Side twist = moment.twistSide() != null
-                ? moment.twistSide()
-                : subject.pose(i).sideOf() == SideOf.TWIST_TO ? side : null;
-        return twist != null
-                && Pattern.compile("(?i)\\b(?:turn|twist)\\w* (?:to )?(?:the |your )?"
-                                + twist.opposite().word())
-                        .matcher(say)
-                        .find();
+    /** Notes are thoughts and lists; of them only a side that cannot be true is told, where there is one side. */
+    private static void note(Subject subject, Step step, List<Integer> moments, Findings found) {
+        Moment first = subject.moment(moments.get(0));
+        Side side = first.side();
+        if (side == null || SaidSides.sidesOf(subject, moments).size() != 1) return;
+        SaidSides said = SaidSides.of(step.texts().note(), subject.pose(moments.get(0)));
+        said.wrong(side, first.twistSide())
+                .ifPresent(wrong -> found.look(
+                        step.id(),
+                        "note",
+                        moments,
+                        "The note says “%s” at %s on the %s.".formatted(wrong, subject.name(first.pose()), side.word()),
+                        "It is the other one here."));
     }
 
-    private static void number(Subject subject, Step step, List<Integer> moments, Findings found) {
-        Matcher said = COUNTED.matcher(step.texts().say());
-        while (said.find()) {
-            if (said.group(2) != null) continue;
-            Integer has = has(subject, step, moments, said.group(3));
-            if (has == null || has == value(said.group(1))) continue;
-            String what = "The words say “%s”, and the step has %d.".formatted(said.group(), has);
+    private static void number(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
+        SaidNumbers.inStep(subject, step, moments, say).ifPresent(wrong -> {
+            String words = say.substring(wrong.said().from(), wrong.said().to());
+            String what = "The words say “%s”, and the step has %s.".formatted(words, SaidNumbers.asShown(wrong.has()));
             found.look(step.id(), "number", moments, what, "Change the words, or the number of the step.");
+        });
+        SaidNumbers.moreTwice(say)
+                .ifPresent(words -> found.look(
+                        step.id(),
+                        "more",
+                        moments,
+                        "“%s” is said for the second time.".formatted(words),
+                        "The count runs on while you say it again; count down."));
+    }
+
+    private static void rounds(Flow flow, List<Integer> moments, Findings found) {
+        Texts texts = flow.texts();
+        for (String text : List.of(flow.settings().name(), texts.say(), texts.note())) {
+            Optional<SaidNumbers.Wrong> wrong =
+                    SaidNumbers.inFlow(flow.settings().rounds(), text);
+            if (wrong.isEmpty()) continue;
+            String words =
+                    text.substring(wrong.get().said().from(), wrong.get().said().to());
+            String what = "“%s” is said of the flow, and it has %s."
+                    .formatted(words, Words.count(flow.settings().rounds(), "round"));
+            found.look(flow.id(), "rounds", moments.subList(0, 1), what, "Change the words, or the rounds.");
             return;
         }
     }
 
-    private static int value(String number) {
-        if (Character.isDigit(number.charAt(0))) return Integer.parseInt(number);
-        String folded = number.toLowerCase(Locale.ROOT);
-        int small = NUMERALS.indexOf(folded);
-        return small >= 0 ? small : folded.equals("twelve") ? 12 : folded.equals("fifteen") ? 15 : 20;
-    }
-
-    /** How many of a unit the step has on the line looked at; null when it has none of it. */
-    private static @Nullable Integer has(Subject subject, Step step, List<Integer> moments, String unit) {
-        Dose dose = ChosenDose.of(step, subject.level());
-        return switch (unit.toLowerCase(Locale.ROOT)) {
-            case "breath" ->
-                subject.moment(moments.get(0)).kind() == Moment.Kind.HOLD
-                        ? subject.moment(moments.get(0)).breaths()
-                        : null;
-            case "second" -> dose instanceof Dose.Seconds hold ? (Integer) hold.seconds() : null;
-            case "count" -> dose instanceof Dose.Counts hold ? (Integer) hold.counts() : null;
-            case "time" ->
-                dose instanceof Attempts tries
-                        ? (Integer) tries.attempts()
-                        : dose instanceof Reps r ? (Integer) r.reps() : null;
-            default -> dose instanceof Reps reps ? (Integer) reps.reps() : null;
-        };
-    }
-
-    private static void limbs(Subject subject, Step step, List<Integer> moments, Findings found) {
-        Matcher limb = LIMB.matcher(step.texts().say());
-        Set<String> seen = new HashSet<>();
-        while (limb.find()) {
-            String name = Words.fold(limb.group());
-            if (seen.add(name)) continue;
-            String shown = limb.group().toLowerCase(Locale.ROOT);
-            String what = "The words move the %s twice: “%s”."
-                    .formatted(shown, step.texts().say());
+    private static void breath(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
+        Breathing said = Breathing.of(say);
+        List<Integer> moves = moments.stream()
+                .filter(i -> subject.moment(i).kind() == Moment.Kind.MOVEMENT)
+                .toList();
+        if (said.held() && !isHeld(subject, moments)) held(subject, step, moments, found);
+        if (said.phases().isEmpty() || moves.isEmpty()) return;
+        boolean in = said.phases().get(0);
+        boolean one = said.phases().stream().allMatch(phase -> phase == in);
+        if (one && said.phases().size() > 1) {
+            String what = "“%s” breathes %s twice in one half-breath.".formatted(say, in ? "in" : "out");
             found.look(
                     step.id(),
-                    "limb",
-                    moments,
+                    "breath",
+                    moves,
                     what,
-                    "One hand cannot be in two places; maybe the second is the other one.");
+                    "One of the two belongs to another step, or is the other breath.");
             return;
         }
+        Breath wanted = in ? Breath.INHALE : Breath.EXHALE;
+        Breath not = in ? Breath.EXHALE : Breath.INHALE;
+        boolean wrong = one && moves.stream().allMatch(i -> subject.moment(i).breath() == not);
+        if (!wrong) return;
+        String what = "“%s” says %s, and %s comes on the %s."
+                .formatted(
+                        say,
+                        wanted.word(),
+                        subject.name(subject.moment(moves.get(0)).pose()),
+                        not.word());
+        found.look(step.id(), "breath", moves, what, "Write {breath} for the breath of the moment.");
+    }
+
+    private static boolean isHeld(Subject subject, List<Integer> moments) {
+        return moments.stream()
+                .map(subject::moment)
+                .anyMatch(
+                        moment -> moment.breath().isHeld() || (moment.heldCounts() != null && moment.heldCounts() > 0));
+    }
+
+    /** The words hold a breath that the plan does not. */
+    private static void held(Subject subject, Step step, List<Integer> moments, Findings found) {
+        List<String> people = Retention.mustNot(subject);
+        String what = "The words hold the breath, and the plan does not know it%s."
+                .formatted(people.isEmpty() ? "" : "; in this group must not: " + Wording.and(people));
+        Severity severity = !people.isEmpty()
+                ? Severity.MUST
+                : subject.judgedLevel() == Level.BEGINNER ? Severity.LOOK : Severity.INFO;
+        found.add(severity, step.id(), "held", moments, what, "Let the breath go on.");
+    }
+
+    private static void name(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
+        String first = say.split("[,.;:!?–—]", 2)[0].strip().replaceFirst("(?i)\\s+pose$", "");
+        Pose pose = subject.pose(moments.get(0));
+        Pose said = subject.catalogue().named(first).orElse(null);
+        if (said == null || first.isEmpty() || said.id().equals(pose.id()) || comes(step, said)) return;
+        String what =
+                "The words say %s, and the step is %s.".formatted(subject.name(said.id()), subject.name(pose.id()));
+        found.look(step.id(), "name", moments, what, "Change the words, or the pose.");
+    }
+
+    /** Whether the other pose is the step's own on some line. */
+    private static boolean comes(Step step, Pose said) {
+        return step.layers().stream()
+                .anyMatch(layer -> (layer.edit() instanceof Layer.Become become
+                                && said.id().equals(become.pose()))
+                        || (layer.inserted() != null
+                                && said.id().equals(layer.inserted().pose())));
     }
 
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
+        if (subject.node(finding.node()) instanceof Flow flow) return ofFlow(flow);
         Step step = subject.step(finding.node());
-        String say = step.texts().say();
-        List<String> others = switch (finding.about()) {
-            case "side" ->
-                List.of(
-                        withPlaces(
-                                say,
-                                Objects.requireNonNull(
-                                        subject.moment(finding.moments().get(0)).side())),
-                        turned(say));
-            case "number" -> List.of(withNumber(subject, step, finding));
-            default -> List.of(withOtherLimb(say));
-        };
+        if (finding.about().equals("note")) return ofNote(subject, step, finding);
         List<Mend> mends = new ArrayList<>();
-        for (String other : others) {
-            if (other.equals(say) || other.length() > Texts.MOST_LINE_LETTERS) continue;
+        String say = step.texts().say();
+        for (String other : new LinkedHashSet<>(others(subject, step, finding))) {
+            if (other.equals(say) || other.isBlank() || other.length() > Texts.MOST_LINE_LETTERS) continue;
             mends.add(new Mend(
                     "Say “%s”".formatted(other),
                     new PlanEdit.Change(step.with(step.texts().withSay(other)))));
         }
-        if (finding.about().equals("side")) {
+        if (!finding.about().equals("limb") && !finding.about().equals("number"))
             mends.add(new Mend(
                     "Say the usual words of the pose",
                     new PlanEdit.Change(step.with(step.texts().withSay("")))));
-        }
         return mends;
     }
 
-    private static String withPlaces(String say, Side side) {
-        return SIDE.matcher(say)
-                .replaceAll(
-                        m -> Matcher.quoteReplacement(m.group().equalsIgnoreCase(side.word()) ? "{lead}" : "{other}"));
-    }
-
-    private static String turned(String say) {
-        return SIDE.matcher(say).replaceAll(m -> m.group().equalsIgnoreCase("left") ? "right" : "left");
-    }
-
-    private static String withNumber(Subject subject, Step step, Finding finding) {
-        Matcher said = COUNTED.matcher(step.texts().say());
-        StringBuilder out = new StringBuilder();
-        while (said.find()) {
-            Integer has = said.group(2) != null ? null : has(subject, step, finding.moments(), said.group(3));
-            String now = has == null || has == value(said.group(1))
-                    ? said.group()
-                    : Words.count(has, said.group(3).toLowerCase(Locale.ROOT));
-            said.appendReplacement(out, Matcher.quoteReplacement(now));
-        }
-        return said.appendTail(out).toString();
-    }
-
-    private static String withOtherLimb(String say) {
-        Matcher limb = LIMB.matcher(say);
-        Set<String> seen = new HashSet<>();
-        StringBuilder out = new StringBuilder();
-        while (limb.find()) {
-            boolean again = !seen.add(Words.fold(limb.group()));
-            String side = again ? opposite(limb.group(1)) : limb.group(1);
-            limb.appendReplacement(out, Matcher.quoteReplacement(side + " " + limb.group(2)));
-        }
-        return limb.appendTail(out).toString();
-    }
-
-    private static String opposite(String side) {
-        return switch (side.toLowerCase(Locale.ROOT)) {
-            case "{lead}" -> "{other}";
-            case "{other}" -> "{lead}";
-            case "left" -> "right";
-            default -> "left";
+    private static List<String> others(Subject subject, Step step, Finding finding) {
+        String say = step.texts().say();
+        int first = finding.moments().get(0);
+        Pose pose = subject.pose(first);
+        Moment moment = subject.moment(first);
+        return switch (finding.about()) {
+            case "side" -> {
+                SaidSides said = SaidSides.of(say, pose);
+                boolean both = SaidSides.sidesOf(subject, finding.moments()).size() == 2;
+                Side side = both ? null : moment.side();
+                yield both && said.hasFixed() ? said.withPlaces() : said.turned(side, moment.twistSide());
+            }
+            case "limb" -> SaidSides.of(say, pose).withOtherLimb();
+            case "number" ->
+                SaidNumbers.inStep(subject, step, finding.moments(), say)
+                        .map(wrong -> List.of(SaidNumbers.mended(say, wrong)))
+                        .orElse(List.of());
+            case "breath" -> List.of(withBreath(say, moment.breath()));
+            case "name" -> List.of(withName(say, subject.name(pose.id())));
+            default -> List.<String>of();
         };
+    }
+
+    private static String withBreath(String say, @Nullable Breath breath) {
+        String word = breath == Breath.INHALE ? "inhale" : "exhale";
+        return say.replaceFirst(
+                "(?i)\\b(?:inhal(?:e|es|ing)|exhal(?:e|es|ing)|breath(?:e|es|ing)? (?:in|out))\\b",
+                Character.isUpperCase(say.charAt(0)) ? Words.capital(word) : word);
+    }
+
+    private static String withName(String say, String pose) {
+        String first = say.split("[,.;:!?–—]", 2)[0];
+        String name = Character.isUpperCase(say.charAt(0)) ? Words.capital(pose) : pose;
+        return name + say.substring(first.length());
+    }
+
+    private static List<Mend> ofFlow(Flow flow) {
+        Texts texts = flow.texts();
+        int rounds = flow.settings().rounds();
+        String name = flow.settings().name();
+        Optional<SaidNumbers.Wrong> inName = SaidNumbers.inFlow(rounds, name);
+        if (inName.isPresent()) {
+            String other = SaidNumbers.mended(name, inName.get());
+            return List.of(new Mend(
+                    "Call it “%s”".formatted(other),
+                    new PlanEdit.Change(flow.with(flow.settings().withName(other)))));
+        }
+        return SaidNumbers.inFlow(rounds, texts.say())
+                .map(wrong -> SaidNumbers.mended(texts.say(), wrong))
+                .map(other -> List.of(
+                        new Mend("Say “%s”".formatted(other), new PlanEdit.Change(flow.with(texts.withSay(other))))))
+                .orElseGet(() -> SaidNumbers.inFlow(rounds, texts.note())
+                        .map(wrong -> SaidNumbers.mended(texts.note(), wrong))
+                        .map(other -> List.of(new Mend(
+                                "Write “%s”".formatted(other), new PlanEdit.Change(flow.with(texts.withNote(other))))))
+                        .orElse(List.of()));
+    }
+
+    private static List<Mend> ofNote(Subject subject, Step step, Finding finding) {
+        Moment moment = subject.moment(finding.moments().get(0));
+        String note = step.texts().note();
+        return SaidSides.of(note, subject.pose(finding.moments().get(0)))
+                .turned(moment.side(), moment.twistSide())
+                .stream()
+                .map(other -> new Mend(
+                        "Write “%s”".formatted(other),
+                        new PlanEdit.Change(step.with(step.texts().withNote(other)))))
+                .toList();
     }
 }

@@ -29,9 +29,8 @@ public final class WordsTooLong implements Check {
         Map<NodeId, List<Integer>> byStep = new LinkedHashMap<>();
         for (int i = 0; i < subject.moments().size(); i++) {
             Moment moment = subject.moment(i);
-            boolean own = moment.kind() == Moment.Kind.MOVEMENT
-                    && !subject.step(i).texts().say().isEmpty();
-            if (own && !subject.cues().get(i).fits())
+            boolean own = subject.isWork(i) && !subject.step(i).texts().say().isEmpty();
+            if (own && !fits(subject, i))
                 byStep.computeIfAbsent(moment.node(), n -> new ArrayList<>()).add(i);
         }
         byStep.forEach((node, moments) -> {
@@ -39,15 +38,25 @@ public final class WordsTooLong implements Check {
             Cue cue = subject.cues().get(first);
             Integer inFlow = subject.moment(first).round();
             int round = inFlow == null ? 1 : inFlow;
-            long fit = cue.ms() * Speech.flowCuesInRound(round) / Millis.MINUTE;
+            boolean movement = subject.moment(first).kind() == Moment.Kind.MOVEMENT;
+            long ms = movement ? cue.ms() : subject.moment(first).lengthMs();
+            long fit = ms * (movement ? Speech.flowCuesInRound(round) : Speech.EXPLAINING) / Millis.MINUTE;
             String what = "“%s” has %d words; %s s allow %d%s."
                     .formatted(
                             cue.words(),
                             cue.count(),
-                            Millis.seconds(cue.ms()),
+                            Millis.seconds(ms),
                             fit,
                             moments.size() == 1 ? "" : " (" + Wording.times(moments.size()) + ")");
             found.look(node, "", moments, what, "Say less, or say it before the round.");
         });
+    }
+
+    /** In a movement in its half-breath; what is held may be spoken over as long as it lasts. */
+    private static boolean fits(Subject subject, int i) {
+        Moment moment = subject.moment(i);
+        Cue cue = subject.cues().get(i);
+        if (moment.kind() == Moment.Kind.MOVEMENT) return cue.fits();
+        return Speech.fits(cue.words(), moment.lengthMs(), Speech.EXPLAINING);
     }
 }

@@ -35,9 +35,6 @@ import org.jspecify.annotations.Nullable;
  * the usual words; in silence nothing is said.
  */
 public final class Cues {
-    /** Words a minute when explaining; measured on real classes. */
-    private static final int EXPLAINING = 145;
-
     private final Map<NodeId, Node> nodes = new HashMap<>();
     private final PoseCatalogue catalogue;
     private final Map<NodeId, SectionRole> roles = new HashMap<>();
@@ -85,7 +82,7 @@ public final class Cues {
         Flow flow = moment.flow() == null ? null : (Flow) nodes.get(moment.flow());
         boolean movement = moment.kind() == Moment.Kind.MOVEMENT;
         long ms = movement ? moment.workMs() : moment.transitionMs() + moment.settingUpMs();
-        int speed = movement ? Speech.flowCuesInRound(moment.round() == null ? 1 : moment.round()) : EXPLAINING;
+        int speed = movement ? Speech.flowCuesInRound(moment.round() == null ? 1 : moment.round()) : Speech.EXPLAINING;
         String words = words(moment, flow, before);
         return new Cue(
                 words,
@@ -151,9 +148,9 @@ public final class Cues {
         String enter =
                 start + ": " + entered + template(pose.cues().enter().full()).after(pose, moment, school);
         long ms = moment.transitionMs() + moment.settingUpMs();
-        if (!Speech.fits(enter, ms, EXPLAINING)) return start;
+        if (!Speech.fits(enter, ms, Speech.EXPLAINING)) return start;
         String all = enter + ". " + Words.capital(teaching.spokenWayIn());
-        return moves && Speech.fits(all, ms, EXPLAINING) ? all : enter;
+        return moves && Speech.fits(all, ms, Speech.EXPLAINING) ? all : enter;
     }
 
     /** A movement said at length has the pose's own brief word to it as well, where its breath has room for that. */

@@ -4,6 +4,9 @@ import gurukram.core.time.Millis;
 
 /** How many words fit a time. */
 public final class Speech {
+    /** Words a minute when explaining; measured on real classes. */
+    public static final int EXPLAINING = 145;
+
     /** Words a minute of flow cues in the first, second, third and later rounds; measured on real classes. */
     private static final int[] FLOW_CUES = {105, 90, 75};
 

@@ -4,14 +4,20 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
-/** Words that state a benefit as a fact. The app never uses them, and points them out in a teacher's own text. */
+/**
+ * Words that state a benefit as a fact, from {@code resources/said/promises.txt}. The app never uses them, and points them out in a
+ * teacher's own text.
+ */
 public final class Claims {
     private static final Pattern CLAIM = Pattern.compile(
-            "(?i)\\b(cur(?:e|es|ed|ing)|heal(?:s|ed|ing)?|detox\\w*|treat(?:s|ed|ing|ment)?|remed(?:y|ies)|"
-                    + "balances? (?:the )?(?:brain|hormones?|chakras?)|burns? (?:the )?fat|wrings?(?: out)?(?: the)? organs?|"
-                    + "massages? (?:the )?organs?|boosts? (?:the )?immun\\w*|prevents? \\w+|relieves? \\w+|therap(?:y|eutic)|"
-                    + "infertility|depression|cleanses? \\w+|stimulates? (?:the )?\\w+)\\b");
+            "\\b(?:"
+                    + Table.of("/said/promises.txt", "\n", 1).stream()
+                            .map(row -> row.cell(0))
+                            .collect(Collectors.joining("|"))
+                    + ")\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private Claims() {}
 

@@ -58,8 +58,7 @@ class OwnSlipsTest {
 
     static List<Slip> slips() throws IOException {
         List<Slip> slips = new ArrayList<>();
-        for (String block :
-                Files.readString(CHECKS.resolve("own-slips.txt")).split("(?m)^## ")) {
+        for (String block : Files.readString(CHECKS.resolve("own-slips.txt")).split("(?m)^## ")) {
             if (block.startsWith("#")) continue;
             List<String> lines = block.stripTrailing().lines().toList();
             slips.add(new Slip(lines.get(0), lines.get(1), lines.get(2), lines.subList(3, lines.size())));
@@ -85,14 +84,22 @@ class OwnSlipsTest {
                 .filter(finding -> finding.severity() != Severity.INFO)
                 .filter(finding -> mayTell(slip, finding))
                 .anyMatch(finding -> before.stream()
-                        .noneMatch(old -> old.rule().equals(finding.rule())
-                                && old.what().equals(finding.what())));
+                        .noneMatch(old ->
+                                old.rule().equals(finding.rule()) && old.what().equals(finding.what())));
     }
 
     /** The rules that may speak of a kind: a class made longer by a step too many is not told so by its length. */
     private static final Map<String, List<String>> RULES = Map.of(
             "words",
-            List.of("typed-cue", "claim-words", "manner", "words-too-long", "speaking-pace", "theme", "retention", "milestones"),
+            List.of(
+                    "typed-cue",
+                    "claim-words",
+                    "manner",
+                    "words-too-long",
+                    "speaking-pace",
+                    "theme",
+                    "retention",
+                    "milestones"),
             "sides",
             List.of("sides-uneven", "second-side", "odd-sides", "one-leg", "same-side", "late-side"),
             "steps",
@@ -108,7 +115,14 @@ class OwnSlipsTest {
                     "position-order",
                     "turned-over"),
             "breath",
-            List.of("breath-clash", "against-breath", "accidental-hold", "retention", "half-breath", "above-level", "cautions"),
+            List.of(
+                    "breath-clash",
+                    "against-breath",
+                    "accidental-hold",
+                    "retention",
+                    "half-breath",
+                    "above-level",
+                    "cautions"),
             "peak",
             List.of("preparation", "cold-pose", "counterpose", "high-risk", "cold-wrists", "early-peak", "opposites"),
             "shape",
@@ -123,7 +137,14 @@ class OwnSlipsTest {
                 "props", List.of("prop-fetch", "prop-stock"),
                 "needs", List.of("cautions", "need-line"),
                 "levels",
-                        List.of("above-level", "levels-turned", "empty-layer", "mixed-clock", "learn-order", "level-jump", "high-risk"));
+                        List.of(
+                                "above-level",
+                                "levels-turned",
+                                "empty-layer",
+                                "mixed-clock",
+                                "learn-order",
+                                "level-jump",
+                                "high-risk"));
         String kind = slip.kind().split(" ")[0];
         return RULES.getOrDefault(kind, more.getOrDefault(kind, List.of())).contains(finding.rule());
     }

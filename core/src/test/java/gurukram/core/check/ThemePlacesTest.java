@@ -31,10 +31,10 @@ class ThemePlacesTest {
         String body = "bound angle, %d s\neasy seat, 10 s\n- thread: steady\neasy seat, 60 s\n";
         assertEquals("", themed(head, body.formatted(850)).says(ThemePlaces.class));
         assertTrue(
-                themed(head, body.formatted(920))
+                themed(head, body.formatted(960))
                         .says(ThemePlaces.class)
                         .startsWith("From 0:00 on nothing is said of the theme for 1"),
-                themed(head, body.formatted(920)).says(ThemePlaces.class));
+                themed(head, body.formatted(960)).says(ThemePlaces.class));
     }
 
     @Test

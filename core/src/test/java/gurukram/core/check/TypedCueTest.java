@@ -33,7 +33,7 @@ class TypedCueTest {
                 "Say “right foot forward”",
                 saying("right", "5 breaths", "left foot forward")
                         .offers(TypedCue.class)
-                        .get(1));
+                        .get(0));
     }
 
     @Test

@@ -9,7 +9,12 @@ import org.junit.jupiter.api.Test;
 
 class WristLoadTest {
     private static Checked planks(String level, int n) {
-        return Checked.of("class: T\n- 60 min, vinyasa, " + level + "\nstanding:\n" + "plank, 2 breaths\n".repeat(n));
+        return planks("hatha", "plank", level, n);
+    }
+
+    private static Checked planks(String style, String pose, String level, int n) {
+        return Checked.of(
+                "class: T\n- 60 min, " + style + ", " + level + "\nstanding:\n" + (pose + ", 2 breaths\n").repeat(n));
     }
 
     @Test
@@ -27,5 +32,14 @@ class WristLoadTest {
                 planks("advanced", 71).of(WristLoad.class).stream()
                         .map(Finding::node)
                         .toList());
+    }
+
+    @Test
+    void vinyasaPeopleAreUsedToMoreAndHandsAndKneesAreNoLoadToSpeakOf() {
+        assertEquals("", planks("vinyasa", "plank", "beginner", 90).says(WristLoad.class));
+        assertEquals(
+                "The wrists carry weight 91 times; 90 is the most for this level.",
+                planks("vinyasa", "plank", "beginner", 91).says(WristLoad.class));
+        assertEquals("", planks("hatha", "hands and knees", "beginner", 60).says(WristLoad.class));
     }
 }

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * up to 6, the flavour up to 3, a pose that was taught lately 3 less, or more where the class builds on it; the dice add up to {@value #CHANCE}.
  */
 public final class Merit {
-    static final double CHANCE = 9;
+    static final double CHANCE = 11;
     private static final double MOST_FOCUS = 6;
     private static final double LATELY = 3;
 
