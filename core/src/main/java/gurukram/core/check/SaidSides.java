@@ -94,6 +94,7 @@ final class SaidSides {
         }
         if (kind.equals("bend") && pose.sideOf() == SideOf.BEND_TO) return Role.LEAD;
         if (kind.equals("bend") && pose.sideOf() == SideOf.KNEES_TO) return Role.LEAD;
+        if (kind.equals("part")) return null;
         if (kind.equals("lie")) return pose.sideOf() == SideOf.SIDE_BELOW ? Role.LEAD : null;
         return Sides.of(pose.cues().enter().full()).ways().stream()
                 .filter(way -> way.kind().equals(kind))

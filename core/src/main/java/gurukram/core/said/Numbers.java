@@ -64,6 +64,7 @@ public final class Numbers {
                     words.get(i).from(),
                     words.get(i).to()));
         if (number < 0 && !half) return Optional.empty();
+        if (i > 0 && low(words, i - 1).equals("half")) return Optional.empty();
         if (i > 0 && (number(words, i - 1) >= 0 && TENS.contains(low(words, i - 1)))) return Optional.empty();
         int at = i + (half ? 2 : isTensAndOne(words, i) ? 2 : 1);
         boolean more = false;

@@ -1,5 +1,6 @@
 package gurukram.core.said;
 
+import gurukram.core.text.Claims;
 import gurukram.core.text.Table;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -30,7 +31,8 @@ public final class Phrases {
         List<Found> found = new ArrayList<>();
         for (Known known : MANNER) {
             Matcher m = known.pattern().matcher(text);
-            if (m.find()) found.add(new Found(m.group(), known.advice(), m.start()));
+            if (m.find() && !Claims.isDenied(text, m.start()))
+                found.add(new Found(m.group(), known.advice(), m.start()));
         }
         found.sort(Comparator.comparing(Found::from));
         return found;

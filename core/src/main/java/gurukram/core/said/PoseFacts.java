@@ -73,6 +73,7 @@ public final class PoseFacts {
                 put(false, "standing", Role.LEAD);
                 put(false, "up", Role.OTHER);
                 put(false, "thigh", Role.OTHER);
+                put(false, "top", Role.OTHER);
                 put(false, "down", Role.LEAD);
             }
             case LIFTED_LEG -> {
@@ -89,6 +90,7 @@ public final class PoseFacts {
                 put(false, "up", Role.LEAD);
                 put(false, "bent", Role.LEAD);
                 put(false, "across", Role.LEAD);
+                put(false, "in", Role.LEAD);
                 put(false, "straight", Role.OTHER);
             }
             case FRONT_SHIN -> {

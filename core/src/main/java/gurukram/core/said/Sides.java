@@ -67,6 +67,9 @@ public record Sides(List<LimbClaim> limbs, List<WayClaim> ways) {
                     i = part;
                 } else {
                     way(clause, i);
+                    if (i + 1 < clause.size()
+                            && Lexicon.shipped().at(clause, i + 1, "torso").isPresent()) part(clause, i);
+                    else if (isStoodOn(clause, i)) stood(clause, i, number);
                 }
             }
             for (int k = 0; k < found.size(); k++) {
@@ -74,6 +77,38 @@ public record Sides(List<LimbClaim> limbs, List<WayClaim> ways) {
                 int to = k + 1 < found.size() ? found.get(k + 1)[0] : clause.size();
                 limb(clause, found.get(k), from, to, number);
             }
+        }
+
+        /** A part of the trunk: nothing is concluded from it, but it has a side. */
+        private void part(List<Sentence.Word> clause, int side) {
+            Sentence.Word word = clause.get(side);
+            ways.add(new WayClaim("part", word.text().toLowerCase(Locale.ROOT), word.from(), word.to()));
+        }
+
+        /** “stand on the right”: of the leg. */
+        private static boolean isStoodOn(List<Sentence.Word> clause, int side) {
+            int verb = side
+                    - (side > 0 && ARTICLES.contains(clause.get(side - 1).text().toLowerCase(Locale.ROOT)) ? 3 : 2);
+            boolean last = side + 1 == clause.size();
+            return last
+                    && verb >= 0
+                    && Lexicon.shipped()
+                            .at(clause, verb, "state")
+                            .filter(entry -> entry.value().equals("standing")
+                                    && entry.words().size() == 2)
+                            .isPresent();
+        }
+
+        private void stood(List<Sentence.Word> clause, int side, int number) {
+            Sentence.Word word = clause.get(side);
+            limbs.add(new LimbClaim(
+                    word.text().toLowerCase(Locale.ROOT),
+                    false,
+                    "leg",
+                    Set.of("standing"),
+                    number,
+                    word.from(),
+                    word.to()));
         }
 
         private static boolean isSide(String word) {

@@ -21,11 +21,19 @@ public final class Claims {
 
     private Claims() {}
 
+    private static final Pattern DENIAL = Pattern.compile(
+            "(?is).*\\b(?:never|not|nothing|no|don[’']t|without|rather than|nobody)(?:\\s+\\w+){0,3}\\s+$");
+
+    /** Whether what stands at a place is denied by the words before it: “nothing to heal”, “never force”. */
+    public static boolean isDenied(String text, int at) {
+        return DENIAL.matcher(text.substring(Math.max(0, at - 40), at)).matches();
+    }
+
     /** The claims a text makes, as written. */
     public static List<String> in(String text) {
         List<String> claims = new ArrayList<>();
         Matcher claim = CLAIM.matcher(text);
-        while (claim.find()) claims.add(claim.group());
+        while (claim.find()) if (!isDenied(text, claim.start())) claims.add(claim.group());
         return claims;
     }
 }

@@ -13,8 +13,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /**
- * A hundred and fifty slips put into clean classes, written before the rules that find them; how many are found is measured, and what
- * is missed is told.
+ * Slips put into clean classes: a hundred and fifty written before the rules that find them, and some in words written after them.
  */
 class OwnSlipsTest {
     private static final Path CHECKS = Path.of("src/test/resources/checks");
@@ -56,9 +55,9 @@ class OwnSlipsTest {
         throw new IllegalStateException("no class " + base);
     }
 
-    static List<Slip> slips() throws IOException {
+    static List<Slip> slips(String file) throws IOException {
         List<Slip> slips = new ArrayList<>();
-        for (String block : Files.readString(CHECKS.resolve("own-slips.txt")).split("(?m)^## ")) {
+        for (String block : Files.readString(CHECKS.resolve(file)).split("(?m)^## ")) {
             if (block.startsWith("#")) continue;
             List<String> lines = block.stripTrailing().lines().toList();
             slips.add(new Slip(lines.get(0), lines.get(1), lines.get(2), lines.subList(3, lines.size())));
@@ -70,15 +69,14 @@ class OwnSlipsTest {
         return Checked.of(text.replaceAll("(?m)^# .*$", ""), MarkedExampleTest.group(text));
     }
 
-    /** Whether something is said of it that is not said of the clean class: by a rule, at a place. A refusal when it is read counts. */
+    /** Whether something is said of it that is not said of the clean class: by a rule, at a place. */
     static boolean isFound(Slip slip) throws IOException {
         List<Finding> before = checked(clean(slip.base())).report().findings();
         List<Finding> after;
         try {
             after = checked(slip.applied()).report().findings();
         } catch (Refused e) {
-            System.out.println("REFUSED " + slip.what() + ": " + e.getMessage());
-            return true;
+            throw new AssertionError(slip.what() + " cannot be read: " + e.getMessage(), e);
         }
         return after.stream()
                 .filter(finding -> finding.severity() != Severity.INFO)
@@ -149,33 +147,49 @@ class OwnSlipsTest {
         return RULES.getOrDefault(kind, more.getOrDefault(kind, List.of())).contains(finding.rule());
     }
 
+    /** How many of each kind are found of how many, and what is missed. */
+    record Measured(Map<String, int[]> byKind, List<String> missed) {
+        static Measured of(String file) throws IOException {
+            Map<String, int[]> byKind = new LinkedHashMap<>();
+            List<String> missed = new ArrayList<>();
+            for (Slip slip : slips(file)) {
+                boolean found = isFound(slip);
+                if (!found) missed.add(slip.what());
+                int[] count = byKind.computeIfAbsent(slip.kind(), k -> new int[2]);
+                count[1]++;
+                if (found) count[0]++;
+            }
+            return new Measured(byKind, missed);
+        }
+
+        int all(String kind) {
+            return sum(kind, 1);
+        }
+
+        int found(String kind) {
+            return sum(kind, 0);
+        }
+
+        private int sum(String kind, int at) {
+            return byKind.entrySet().stream()
+                    .filter(entry -> entry.getKey().startsWith(kind))
+                    .mapToInt(entry -> entry.getValue()[at])
+                    .sum();
+        }
+    }
+
     @Test
     void ninetyOfAHundredAreFound() throws IOException {
-        Map<String, int[]> byKind = new LinkedHashMap<>();
-        List<String> missed = new ArrayList<>();
-        for (Slip slip : slips()) {
-            boolean found = isFound(slip);
-            if (!found) missed.add(slip.kind() + ": " + slip.what());
-            String kind = slip.kind();
-            int[] count = byKind.computeIfAbsent(kind, k -> new int[2]);
-            count[1]++;
-            if (found) count[0]++;
-        }
-        byKind.forEach((kind, count) -> System.out.println("SLIPS " + kind + " " + count[0] + "/" + count[1]));
-        missed.forEach(miss -> System.out.println("MISSED " + miss));
-        int words = 0;
-        int wordsFound = 0;
-        int all = 0;
-        int found = 0;
-        for (Map.Entry<String, int[]> kind : byKind.entrySet()) {
-            all += kind.getValue()[1];
-            found += kind.getValue()[0];
-            if (!kind.getKey().startsWith("words")) continue;
-            words += kind.getValue()[1];
-            wordsFound += kind.getValue()[0];
-        }
-        assertTrue(all >= 150, "only " + all + " slips");
-        assertTrue(found >= LEAST * all, found + " of " + all + " found; missed: " + missed);
-        assertTrue(wordsFound >= LEAST_OF_WORDS * words, wordsFound + " of " + words + " in words");
+        Measured measured = Measured.of("own-slips.txt");
+        assertTrue(measured.all("") >= 150, "only " + measured.all("") + " slips");
+        assertTrue(measured.found("") >= LEAST * measured.all(""), "missed: " + measured.missed());
+        assertTrue(measured.found("words") >= LEAST_OF_WORDS * measured.all("words"), "missed: " + measured.missed());
+    }
+
+    /** Sentences nobody had in mind when the rules were made. */
+    @Test
+    void soAreMostOfThoseWrittenAfterwards() throws IOException {
+        Measured measured = Measured.of("own-slips-2.txt");
+        assertTrue(measured.found("words") >= LEAST_OF_WORDS * measured.all("words"), "missed: " + measured.missed());
     }
 }
