@@ -3,6 +3,7 @@ package gurukram.core.check;
 import com.google.auto.service.AutoService;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
@@ -15,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 
 /** An inhale is followed by an exhale: inside a pass, where passes meet, and at links. */
 @AutoService(Check.class)
@@ -73,7 +75,12 @@ public final class BreathClash implements Check {
         List<Mend> mends = new ArrayList<>();
         Step later = subject.step(finding.node());
         Step earlier = subject.step(new NodeId(finding.about()));
-        wholeBreath(subject, earlier, mends);
+        boolean twin = earlier.pose() != null && earlier.pose().equals(later.pose()) && !meets(subject, finding);
+        if (twin)
+            mends.add(new Mend(
+                    "Take one %s away".formatted(subject.name(later.pose())), new PlanEdit.Remove(later.id())));
+        swapped(subject, later).ifPresent(mends::add);
+        if (!twin) wholeBreath(subject, earlier, mends);
         Flow flow = subject.plan().flowAround(later.id());
         if (flow != null && flow.settings().join() instanceof Join.Separate && meets(subject, finding)) {
             mends.add(new Mend(
@@ -88,6 +95,22 @@ public final class BreathClash implements Check {
                             later.withDose(new Dose.Movement(movement.breaths(), true, movement.counts())))));
         }
         return mends;
+    }
+
+    /** Two that stand the wrong way round. */
+    private static Optional<Mend> swapped(Subject subject, Step later) {
+        Node parent = subject.parentOf(later.id());
+        if (parent == null) return Optional.empty();
+        List<? extends Node> row = parent.children();
+        int at = 0;
+        while (!row.get(at).id().equals(later.id())) at++;
+        if (at + 1 >= row.size()
+                || !(row.get(at + 1) instanceof Step next)
+                || Objects.equals(next.pose(), later.pose())) return Optional.empty();
+        NodeId before = at == 0 ? null : row.get(at - 1).id();
+        return Optional.of(new Mend(
+                "Take %s before %s".formatted(subject.name(next.pose()), subject.name(later.pose())),
+                new PlanEdit.Move(next.id(), parent.id(), before)));
     }
 
     private static boolean meets(Subject subject, Finding finding) {

@@ -2,16 +2,24 @@ package gurukram.core.check;
 
 import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Node;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanRules;
 import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.Texts;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.ServiceLoader;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -111,10 +119,44 @@ public final class Checks {
         }
         Report after = report(subject(mended, subject.level()));
         boolean gone = !after.has(finding);
+        boolean moved = after.findings().stream()
+                .filter(f -> f.rule().equals(finding.rule()) && f.severity() != Severity.INFO)
+                .anyMatch(f -> before.findings().stream().noneMatch(old -> isSame(old, f)));
         boolean noneNew = after.findings().stream()
                 .filter(f -> f.severity() == Severity.MUST)
                 .allMatch(before::has);
-        return gone && noneNew && serious(after) <= serious(before);
+        return gone
+                && !moved
+                && noneNew
+                && serious(after) <= serious(before)
+                && keepsWords(subject.plan(), mended, finding);
+    }
+
+    /** Also where what it is about, a need or a prop, is met at another place first. */
+    private static boolean isSame(Finding old, Finding now) {
+        if (!old.rule().equals(now.rule())) return false;
+        return old.isSameAs(now) || (!now.about().isEmpty() && now.about().equals(old.about()));
+    }
+
+    /** Nothing that was typed is lost, but for the words a finding is about. */
+    private static boolean keepsWords(ClassPlan before, ClassPlan after, Finding finding) {
+        Set<String> kept = new HashSet<>();
+        after.walk(node -> kept.addAll(typed(node)));
+        List<String> lost = new ArrayList<>();
+        before.walk(node -> typed(node).stream()
+                .filter(words -> !node.id().equals(finding.node()))
+                .filter(words -> kept.stream().noneMatch(now -> now.contains(words)))
+                .forEach(lost::add));
+        return lost.isEmpty();
+    }
+
+    private static List<String> typed(Node node) {
+        Texts texts = node instanceof Section section
+                ? section.texts()
+                : node instanceof Flow flow ? flow.texts() : node instanceof Step step ? step.texts() : Texts.NONE;
+        return Stream.of(texts.say(), texts.note(), texts.thread())
+                .filter(words -> !words.isEmpty())
+                .toList();
     }
 
     private static long serious(Report report) {

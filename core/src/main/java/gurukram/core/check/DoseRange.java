@@ -23,6 +23,9 @@ import java.util.Set;
 /** How long a pose is held, or how often it is done, suits the level: within the pose's own range. The final rest is {@link FinalRest}'s. */
 @AutoService(Check.class)
 public final class DoseRange implements Check {
+    /** Ours: two or three sets with a rest between are one dose. */
+    private static final int USUAL_SETS = 3;
+
     private static final int HUNDRED = 100;
     /** Ours: nobody counts it. */
     private static final int TRIFLE_PERCENT = 25;
@@ -113,7 +116,8 @@ public final class DoseRange implements Check {
 
     /** Repetitions, or ms of a hold; -1 for what has no such measure. */
     private static long amount(Dose dose, Pose pose, Step step) {
-        if (dose instanceof Reps reps) return (long) reps.reps() * reps.sets();
+        if (dose instanceof Reps reps)
+            return reps.sets() <= USUAL_SETS ? reps.reps() : (long) reps.reps() * reps.sets();
         if (dose instanceof Dose.Breaths hold) {
             Hold how =
                     step.timing().hold() == null ? pose.hold() : step.timing().hold();

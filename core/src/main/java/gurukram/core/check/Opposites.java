@@ -73,6 +73,7 @@ public final class Opposites implements Check {
                 .filter(pose -> pose.spine() == SpineDirection.NEUTRAL && pose.sides() == SideBehaviour.SYMMETRIC)
                 .filter(pose -> pose.base() == from.base()
                         || pose.base() == subject.pose(later).base())
+                .filter(pose -> Swap.isPlain(subject, pose))
                 .filter(pose -> pose.effort() <= 2
                         && pose.level().ordinal() <= subject.judgedLevel().ordinal())
                 .filter(pose -> Needs.cautions(pose, subject.group()).isEmpty())

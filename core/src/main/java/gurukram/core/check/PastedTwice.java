@@ -1,6 +1,7 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -98,8 +99,18 @@ public final class PastedTwice implements Check {
 
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
-        if (finding.about().equals("step"))
-            return List.of(new Mend("Take one away", new PlanEdit.Remove(finding.node())));
+        if (finding.about().equals("step")) {
+            Step step = subject.step(finding.node());
+            List<Mend> mends = new ArrayList<>();
+            if (step.sides() instanceof SideRule.Only only) {
+                Side other = only.side().opposite();
+                mends.add(new Mend(
+                        "Do the second on the " + other.word(),
+                        new PlanEdit.Change(step.withSides(new SideRule.Only(other)))));
+            }
+            mends.add(new Mend("Take one away", new PlanEdit.Remove(finding.node())));
+            return mends;
+        }
         int run = Integer.parseInt(finding.about().substring("run-".length()));
         Node parent = Objects.requireNonNull(subject.parentOf(finding.node()));
         List<? extends Node> rows = parent.children();

@@ -44,6 +44,20 @@ final class SaidNumbers {
                 .findFirst();
     }
 
+    /** The text with the second “two more” counted down. */
+    static Optional<String> countedDown(String text) {
+        List<Numbers.Counted> more =
+                Numbers.in(text).stream().filter(Numbers.Counted::more).toList();
+        for (int i = 1; i < more.size(); i++) {
+            Numbers.Counted now = more.get(i);
+            if (more.get(i - 1).number() > now.number() || now.number() < 2) continue;
+            String rest = text.substring(now.from(), now.to()).replaceFirst("^\\S+", String.valueOf(now.number() - 1));
+            String one = now.number() == 2 ? rest.replaceFirst("s$", "").replaceFirst("^1", "one") : rest;
+            return Optional.of(text.substring(0, now.from()) + one + text.substring(now.to()));
+        }
+        return Optional.empty();
+    }
+
     /** “Two more” for the second time: the count runs on. */
     static Optional<String> moreTwice(String text) {
         List<Numbers.Counted> more =
@@ -102,6 +116,13 @@ final class SaidNumbers {
         Numbers.Counted said = wrong.said();
         String unit = said.known() ? one(said.unit()) : "";
         long has = Math.round(wrong.has());
+        boolean brief = said.unit().equals("minutes") && wrong.has() != Math.rint(wrong.has());
+        if (brief) {
+            long seconds = Math.round(wrong.has() * Millis.MINUTE / Millis.SECOND);
+            return text.substring(0, said.from()) + Words.count(seconds, "second") + text.substring(said.to());
+        }
+        boolean once = text.substring(said.from(), said.to()).matches("(?i)once|twice|thrice");
+        if (once) return text.substring(0, said.from()) + Words.count(has, "time") + text.substring(said.to());
         String words = said.known() && !said.unit().equals("reps")
                 ? Words.count(has, unit)
                 : has + text.substring(said.from(), said.to()).replaceFirst("^\\S+", "");
@@ -112,7 +133,12 @@ final class SaidNumbers {
         return unit.substring(0, unit.length() - 1);
     }
 
-    static String asShown(double has) {
-        return has == Math.rint(has) ? String.valueOf((long) has) : String.valueOf(Math.round(has * 10) / 10.0);
+    /** What the step has, as a teacher says it: 5, or 1:30 min. */
+    static String asShown(Wrong wrong) {
+        return switch (wrong.said().unit()) {
+            case "minutes" -> Wording.time(Math.round(wrong.has() * Millis.MINUTE));
+            case "seconds" -> Wording.time(Math.round(wrong.has() * Millis.SECOND));
+            default -> String.valueOf(Math.round(wrong.has()));
+        };
     }
 }

@@ -161,9 +161,11 @@ final class SaidSides {
         List<String> ways = new ArrayList<>();
         ways.add(replaced(SaidSides::opposite));
         if (side != null) ways.add(onlyWrong(side, twist));
+        ways.addAll(withOtherLimb());
+        // of those that are right the first: it turns what belongs together together
         return ways.stream()
-                .distinct()
                 .filter(way -> of(way, pose).wrong(side, twist).isEmpty())
+                .limit(1)
                 .toList();
     }
 

@@ -50,6 +50,8 @@ public final class SecondSide implements Check {
     public void look(Subject subject, Findings found) {
         for (Section section : subject.plan().sections()) {
             for (Block[] pair : pairs(section)) compare(subject, pair[0], pair[1], found);
+            for (Flow[] pair : flowPairs(subject, section))
+                compare(subject, block(subject, pair[0]), block(subject, pair[1]), found);
             for (Item item : section.items()) {
                 if (item instanceof Flow flow) passes(subject, flow, found);
             }
@@ -61,6 +63,9 @@ public final class SecondSide implements Check {
         Set<String> told = new HashSet<>();
         for (Section section : subject.plan().sections()) {
             for (Block[] pair : pairs(section)) told.addAll(odd(pair[0].poses(), pair[1].poses()));
+            for (Flow[] pair : flowPairs(subject, section))
+                told.addAll(odd(
+                        block(subject, pair[0]).poses(), block(subject, pair[1]).poses()));
             for (Item item : section.items()) {
                 if (!(item instanceof Flow flow) || !twoSided(flow)) continue;
                 for (Step step : flow.steps()) {
@@ -103,6 +108,37 @@ public final class SecondSide implements Check {
             i++;
         }
         return pairs;
+    }
+
+    /** A flow on one side and the flow on the other that follows it. */
+    static List<Flow[]> flowPairs(Subject subject, Section section) {
+        List<Flow> flows = section.items().stream()
+                .filter(Flow.class::isInstance)
+                .map(Flow.class::cast)
+                .toList();
+        List<Flow[]> pairs = new ArrayList<>();
+        for (int i = 1; i < flows.size(); i++) {
+            Side first = onlySide(subject, flows.get(i - 1));
+            Side second = onlySide(subject, flows.get(i));
+            if (first == null || second == null || first == second) continue;
+            if (!alike(block(subject, flows.get(i - 1)), block(subject, flows.get(i)))) continue;
+            pairs.add(new Flow[] {flows.get(i - 1), flows.get(i)});
+            i++;
+        }
+        return pairs;
+    }
+
+    private static @Nullable Side onlySide(Subject subject, Flow flow) {
+        Set<Side> sides = SaidSides.sidesOf(subject, subject.momentsOf(flow.id()));
+        return sides.size() == 1 ? sides.iterator().next() : null;
+    }
+
+    private static Block block(Subject subject, Flow flow) {
+        List<Step> sided = flow.steps().stream()
+                .filter(step -> step.pose() != null
+                        && subject.catalogue().pose(step.pose()).sides().hasSides())
+                .toList();
+        return new Block(Objects.requireNonNull(onlySide(subject, flow)), sided);
     }
 
     /** Whether they are meant as two sides of one thing: at least half of the longer one is in both. */
@@ -229,6 +265,9 @@ public final class SecondSide implements Check {
             return forBothPasses(step, finding.about());
         }
         for (Section section : subject.plan().sections()) {
+            for (Flow[] pair : flowPairs(subject, section)) {
+                if (block(subject, pair[1]).sided().get(0).id().equals(finding.node())) return likeFirst(subject, pair);
+            }
             for (Block[] pair : pairs(section)) {
                 if (!pair[1].sided().get(0).id().equals(finding.node())) continue;
                 boolean order = finding.about().equals("order");
@@ -241,6 +280,20 @@ public final class SecondSide implements Check {
             }
         }
         return List.of();
+    }
+
+    /** The second flow with the steps of the first, turned; it keeps its name, its rounds and its words. */
+    private static List<Mend> likeFirst(Subject subject, Flow[] pair) {
+        List<Node> turned = new ArrayList<>();
+        for (Node child : pair[0].children()) {
+            if (!(child instanceof Step step)) return List.of();
+            turned.add(((Step) Mirrored.of(step)).named(other(step.id())));
+        }
+        Side first = Objects.requireNonNull(onlySide(subject, pair[0]));
+        return List.of(new Mend(
+                "Do on the %s side what the %s side has"
+                        .formatted(first.opposite().word(), first.word()),
+                PlanEdit.instead(subject.plan(), pair[1].withChildren(turned))));
     }
 
     private static List<Mend> forBothPasses(Step step, String layerId) {

@@ -141,11 +141,8 @@ public final class StepBetween implements Check {
         return subject.catalogue().poses().stream()
                 .filter(pose -> pose.base() == base && pose.sides() == SideBehaviour.SYMMETRIC)
                 .filter(pose -> pose.level().ordinal() <= subject.judgedLevel().ordinal())
-                .filter(pose -> !Needs.isBlocked(pose, subject.group()))
-                .min(Comparator.comparing(Pose::complexity)
-                        .thenComparing(Pose::effort)
-                        .thenComparing(Pose::depth)
-                        .thenComparing(Pose::id));
+                .filter(pose -> !Needs.isBlocked(pose, subject.group()) && Swap.isPlain(subject, pose))
+                .min(Comparator.comparing(Pose::effort).thenComparing(Pose::depth));
     }
 
     @Override

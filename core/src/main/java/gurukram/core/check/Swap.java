@@ -14,6 +14,7 @@ import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Another pose in the place of one, and words put down beside a step. */
 final class Swap {
@@ -66,12 +67,32 @@ final class Swap {
                 for (String form : subject.catalogue().pose(id).ties().easier()) {
                     Pose other = subject.catalogue().pose(form);
                     next.add(form);
-                    if (!easier.contains(other) && suits(subject, other)) easier.add(other);
+                    if (!easier.contains(other) && suits(subject, other) && !needsChair(subject, other))
+                        easier.add(other);
                 }
             }
             at = next;
         }
         return easier;
+    }
+
+    private static final Set<String> OWN_WORLDS = Set.of("breathing", "drills", "transitions", "warm-ups");
+
+    /** What can be put in anywhere: held, no breath practice, and on a chair only where the class has chairs. */
+    static boolean isPlain(Subject subject, Pose pose) {
+        return !OWN_WORLDS.contains(pose.family()) && pose.repMillis() == null && !needsChair(subject, pose);
+    }
+
+    private static boolean needsChair(Subject subject, Pose pose) {
+        return onChair(pose)
+                && subject.moments().stream()
+                        .noneMatch(moment -> moment.pose() != null
+                                && onChair(subject.catalogue().pose(moment.pose())));
+    }
+
+    private static boolean onChair(Pose pose) {
+        return pose.props().stream().anyMatch(use -> use.prop().equals("chair"))
+                && Words.fold(pose.name()).contains("chair");
     }
 
     static boolean suits(Subject subject, Pose pose) {
@@ -90,6 +111,7 @@ final class Swap {
 
     /** Whether the words at a step tell of something, whatever their case. */
     static boolean tells(Step step, String words) {
+        if (step.note().isEmpty() && step.texts().say().isEmpty()) return false;
         String folded = Words.fold(words);
         return Words.fold(step.note() + " " + step.texts().say()).contains(folded);
     }

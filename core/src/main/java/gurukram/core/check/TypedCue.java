@@ -107,7 +107,7 @@ public final class TypedCue implements Check {
     private static void number(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
         SaidNumbers.inStep(subject, step, moments, say).ifPresent(wrong -> {
             String words = say.substring(wrong.said().from(), wrong.said().to());
-            String what = "The words say “%s”, and the step has %s.".formatted(words, SaidNumbers.asShown(wrong.has()));
+            String what = "The words say “%s”, and the step has %s.".formatted(words, SaidNumbers.asShown(wrong));
             found.look(step.id(), "number", moments, what, "Change the words, or the number of the step.");
         });
         SaidNumbers.moreTwice(say)
@@ -160,10 +160,14 @@ public final class TypedCue implements Check {
         String what = "“%s” says %s, and %s comes on the %s."
                 .formatted(
                         say,
-                        wanted.word(),
+                        spoken(wanted),
                         subject.name(subject.moment(moves.get(0)).pose()),
-                        not.word());
+                        spoken(not));
         found.look(step.id(), "breath", moves, what, "Write {breath} for the breath of the moment.");
+    }
+
+    private static String spoken(Breath breath) {
+        return breath == Breath.INHALE ? "inhale" : "exhale";
     }
 
     private static boolean isHeld(Subject subject, List<Integer> moments) {
@@ -216,7 +220,9 @@ public final class TypedCue implements Check {
                     "Say “%s”".formatted(other),
                     new PlanEdit.Change(step.with(step.texts().withSay(other)))));
         }
-        if (!finding.about().equals("limb") && !finding.about().equals("number"))
+        if (mends.isEmpty()
+                && !finding.about().equals("limb")
+                && !finding.about().equals("number"))
             mends.add(new Mend(
                     "Say the usual words of the pose",
                     new PlanEdit.Change(step.with(step.texts().withSay("")))));
@@ -240,6 +246,7 @@ public final class TypedCue implements Check {
                 SaidNumbers.inStep(subject, step, finding.moments(), say)
                         .map(wrong -> List.of(SaidNumbers.mended(say, wrong)))
                         .orElse(List.of());
+            case "more" -> SaidNumbers.countedDown(say).map(List::of).orElse(List.of());
             case "breath" -> List.of(withBreath(say, moment.breath()));
             case "name" -> List.of(withName(say, subject.name(pose.id())));
             default -> List.<String>of();

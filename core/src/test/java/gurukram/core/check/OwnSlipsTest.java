@@ -65,7 +65,11 @@ class OwnSlipsTest {
         return slips;
     }
 
-    private static Checked checked(String text) {
+    static Checked checkedClean(Slip slip) throws IOException {
+        return checked(clean(slip.base()));
+    }
+
+    static Checked checked(String text) {
         return Checked.of(text.replaceAll("(?m)^# .*$", ""), MarkedExampleTest.group(text));
     }
 

@@ -38,9 +38,9 @@ class StepBetweenTest {
         Checked scramble = Checked.of(
                 "floor:\nflow, 1 round, no sides\n  cow, in\n  cat, out\n  half lift, in\n  standing fold, out\nend flow\n");
         Finding finding = scramble.only(StepBetween.class);
-        assertEquals("Maybe by kneeling prayer.", finding.advice());
+        assertEquals("Maybe by thunderbolt seat.", finding.advice());
         Mend mend = scramble.mends(finding).get(0);
-        assertEquals("Go by kneeling prayer", mend.label());
+        assertEquals("Go by thunderbolt seat", mend.label());
         Checked mended = scramble.mended(mend);
         assertEquals("", mended.says(StepBetween.class) + mended.says(BreathClash.class));
     }

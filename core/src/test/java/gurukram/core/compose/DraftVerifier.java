@@ -192,8 +192,12 @@ final class DraftVerifier {
         return flow.settings().rounds() == 3
                 && flow.steps().size() >= 5
                 && flow.steps().size() <= 12
-                && layers.stream().anyMatch(layer -> layer.when().rounds().has(2, 3))
-                && layers.stream().anyMatch(layer -> layer.when().rounds().has(3, 3));
+                && layers.stream()
+                        .anyMatch(layer -> layer.when().rounds() != null
+                                && layer.when().rounds().has(2, 3))
+                && layers.stream()
+                        .anyMatch(layer -> layer.when().rounds() != null
+                                && layer.when().rounds().has(3, 3));
     }
 
     /** The dose of a range at its chosen value, for telling a draft. */
