@@ -44,7 +44,7 @@ public final class PropStock implements Check {
     }
 
     /** What a pose is named by needs no saying: tree at the wall, seat on a chair. */
-    private static List<Prop> unsaid(Subject subject, Step step) {
+    static List<Prop> unsaid(Subject subject, Step step) {
         if (step.pose() == null) return List.of();
         Pose pose = subject.catalogue().pose(step.pose());
         String name = " " + Words.fold(pose.name()) + " ";

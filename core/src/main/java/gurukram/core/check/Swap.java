@@ -22,6 +22,10 @@ final class Swap {
 
     /** Does the other pose wherever the step has the first: on the base line and in its layers. */
     static PlanEdit edit(Subject subject, Step step, Pose from, Pose to) {
+        return PlanEdit.instead(subject.plan(), step(subject, step, from, to));
+    }
+
+    static Step step(Subject subject, Step step, Pose from, Pose to) {
         Step other = step;
         if (from.id().equals(step.pose())) {
             SideRule sides = to.sides().hasSides() ? step.sides() : new SideRule.None();
@@ -47,8 +51,7 @@ final class Swap {
             layers.add(new Layer(
                     layer.id(), layer.when(), new Layer.Become(to.id(), become.sides(), become.dose(), become.with())));
         }
-        Step after = other.withLayers(layers);
-        return PlanEdit.instead(subject.plan(), after);
+        return other.withLayers(layers);
     }
 
     /** Whoever is given another breathing is given one without holds. */

@@ -85,6 +85,10 @@ final class Checked {
         return report;
     }
 
+    Subject subject() {
+        return subject;
+    }
+
     ClassPlan plan() {
         return subject.plan();
     }

@@ -226,7 +226,7 @@ class EditsTest {
                 new LineReader(CATALOGUE, NodeNames.numbers()),
                 CATALOGUE,
                 ids);
-        assertThat(seen(edit.on(empty).edit().applyTo(empty))).containsExactly("Standing", "tree both 4 breaths");
+        assertThat(seen(edit.on(empty).edit().applyTo(empty))).containsExactly("Standing", "tree both 3 breaths");
         LineEdit end = new LineEdit(
                 "end flow",
                 "",

@@ -160,7 +160,7 @@ class ScorePagesTest {
         assertThat(answer.headers().firstValue("HX-Trigger")).contains("not-clear");
         String read = http.htmx("/classes/" + id + "/notes/check", "text", "tree\nwarior", "at", "")
                 .body();
-        assertThat(read).contains("One line needs a choice.", "tree, both, 4 breaths", "data-choice=\"warrior 1\"");
+        assertThat(read).contains("One line needs a choice.", "tree, both, 3 breaths", "data-choice=\"warrior 1\"");
         HttpResponse<String> put =
                 http.post("/classes/" + id + "/notes", "text", "tree\nwarior", "at", "", "version", "1");
         assertThat(put.statusCode()).isEqualTo(422);

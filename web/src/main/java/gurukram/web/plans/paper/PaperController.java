@@ -1,6 +1,10 @@
 package gurukram.web.plans.paper;
 
+import gurukram.core.check.SwapEverywhere;
+import gurukram.core.pose.Need;
 import gurukram.core.score.Score;
+import gurukram.web.groups.Group;
+import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
@@ -10,13 +14,18 @@ import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import gurukram.web.shared.Typed;
+import java.util.Optional;
+import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** A class read from beginning to end: on paper, pass by pass, with what there is to look at, and at speed. */
 @Controller
@@ -25,12 +34,14 @@ class PaperController {
     private final ClassEditor editor;
     private final ClassChecks checks;
     private final Poses poses;
+    private final GroupStore groups;
 
-    PaperController(ClassStore store, ClassEditor editor, ClassChecks checks, Poses poses) {
+    PaperController(ClassStore store, ClassEditor editor, ClassChecks checks, Poses poses, GroupStore groups) {
         this.store = store;
         this.editor = editor;
         this.checks = checks;
         this.poses = poses;
+        this.groups = groups;
     }
 
     /** The class that was asked for, and which of its lines. */
@@ -93,6 +104,54 @@ class PaperController {
         model.addAttribute(
                 "page", DryRunPage.of(asked.stored(), found(asked), checks.schoolOf(teacher), poses.of(teacher)));
         return "plans/dry-run";
+    }
+
+    /** What to say, lay out and watch for the group it is for. */
+    @GetMapping("/classes/{id}/tonight")
+    String tonight(@ModelAttribute(binding = false) Asked asked, Model model) {
+        model.addAttribute("page", TonightPage.of(asked.stored(), found(asked).subject(), asked.view(), group(asked)));
+        return "plans/tonight";
+    }
+
+    /** Everything a need asks to leave out, swapped at once. */
+    @PostMapping("/classes/{id}/tonight/swap")
+    String swap(
+            @ModelAttribute(binding = false) Asked asked,
+            @RequestParam int version,
+            @RequestParam String need,
+            @RequestParam String how,
+            RedirectAttributes after) {
+        SwapEdit edit = new SwapEdit(
+                checks.of(asked.teacher(), asked.stored().id()),
+                asked.view(),
+                Typed.named(Need.class, need),
+                Typed.named(SwapEverywhere.How.class, how));
+        ClassEditor.Answer answer = editor.edit(asked.teacher(), asked.stored().id(), version, edit);
+        boolean done =
+                answer.outcome() == ClassEditor.Outcome.SAVED || answer.outcome() == ClassEditor.Outcome.REPLAYED;
+        after.addFlashAttribute(
+                done ? "done" : "said",
+                done ? answer.told() : "The class has changed since; nothing was swapped. This is how it is now.");
+        return tonight(asked);
+    }
+
+    @PostMapping("/classes/{id}/tonight/undo")
+    String undo(@ModelAttribute(binding = false) Asked asked, @RequestParam int version, RedirectAttributes after) {
+        ClassEditor.Answer answer = editor.undo(asked.teacher(), asked.stored().id(), version);
+        boolean undone = answer.outcome() == ClassEditor.Outcome.SAVED;
+        after.addFlashAttribute(
+                "said", undone ? "It is as it was before." : "The class has changed since; nothing was undone.");
+        return tonight(asked);
+    }
+
+    private static String tonight(Asked asked) {
+        return "redirect:/classes/" + asked.stored().id() + "/tonight?level="
+                + asked.view().word();
+    }
+
+    private Optional<Group> group(Asked asked) {
+        UUID id = store.group(asked.teacher(), asked.stored().id());
+        return id == null ? Optional.empty() : groups.group(asked.teacher(), id);
     }
 
     private ClassChecks.Found found(Asked asked) {

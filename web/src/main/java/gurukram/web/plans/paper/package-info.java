@@ -1,6 +1,6 @@
 /**
- * A class read from beginning to end: print, running order, report, dry run. Read {@code PaperController}.
+ * A class read from beginning to end: print, running order, report, dry run, counts, for tonight. Read {@code PaperController}.
  *
- * <p>Imports: plans, plans.findings, plans.spine, poses, shared.
+ * <p>Imports: groups, plans, plans.findings, plans.spine, poses, shared.
  */
 package gurukram.web.plans.paper;

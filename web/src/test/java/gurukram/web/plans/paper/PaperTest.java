@@ -2,10 +2,20 @@ package gurukram.web.plans.paper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Need;
+import gurukram.web.groups.Group;
+import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassId;
+import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
+import java.net.http.HttpResponse;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.Map;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -31,7 +41,7 @@ class PaperTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "/print", "/passes", "/report", "/dry-run", "/counts", "/fit"})
+    @ValueSource(strings = {"", "/print", "/passes", "/report", "/dry-run", "/counts", "/tonight", "/fit"})
     void aLevelThereIsNoneOfShowsTheClassAsItIsWrittenAndSaysSo(String page) {
         ClassId id = app.newClass(teacher, "section standing", "tree, both, 5 breaths");
         String of = page.equals("/fit") ? "view" : "level";
@@ -73,5 +83,66 @@ class PaperTest {
 
         assertThat(http.get("/classes/" + id + "/panel?node=" + node).body())
                 .contains("7 s a breath, from the section");
+    }
+
+    @Test
+    void forTonightSaysWhatToSayAndLayOutAndSwapsAllOfANeedAtOnce() {
+        UUID group = groupOfTen();
+        ClassId id = app.newClass(
+                teacher,
+                "section floor",
+                "bound angle, 5 breaths",
+                "- props: 2 blocks",
+                "sphinx, 3 breaths",
+                "boat, 3 breaths");
+        app.bean(ClassStore.class).setGroup(teacher, id, group);
+        String page = http.get("/classes/" + id + "/tonight").body();
+        assertThat(page).contains("for tonight", "10 mats", "20 in all", "Lay out before people come");
+        assertThat(page).containsPattern("(?s)Sphinx</a>.*leave out</strong>.*pregnancy");
+        assertThat(page).contains("Give them lines of their own", "Sphinx →");
+
+        int version = app.bean(ClassStore.class).find(teacher, id).orElseThrow().version();
+        String swapped = answered(
+                "/classes/" + id + "/tonight/swap",
+                "version",
+                "" + version,
+                "need",
+                "PREGNANCY_LATER",
+                "how",
+                "EVERYBODY");
+        assertThat(swapped).contains("poses swapped for everybody", "Undo it").doesNotContain("Sphinx</a>");
+
+        assertThat(answered("/classes/" + id + "/tonight/undo", "version", "" + (version + 1)))
+                .contains("It is as it was before", "Sphinx</a>");
+        assertThat(http.post("/classes/" + id + "/tonight/swap", "version", "1", "need", "SOUL", "how", "LINES")
+                        .statusCode())
+                .isEqualTo(400);
+    }
+
+    /** The page one is led to after a form. */
+    private String answered(String path, String... fields) {
+        HttpResponse<String> answer = http.post(path, fields);
+        assertThat(answer.statusCode()).isEqualTo(302);
+        String to = answer.headers().firstValue("Location").orElseThrow();
+        return http.get(to.substring(to.indexOf("/classes"))).body();
+    }
+
+    private UUID groupOfTen() {
+        GroupStore groups = app.bean(GroupStore.class);
+        return groups.create(
+                teacher,
+                new Group(
+                        null,
+                        "Thursday",
+                        DayOfWeek.THURSDAY,
+                        LocalTime.NOON,
+                        60,
+                        Level.BEGINNER,
+                        10,
+                        Map.of(Need.PREGNANCY_LATER, 2),
+                        null,
+                        "",
+                        new Group.Touch(3, 5, 2),
+                        null));
     }
 }
