@@ -18,6 +18,36 @@ import java.util.function.Supplier;
 final class Classes {
     private Classes() {}
 
+    /** The ninety minutes with a sentence at every step, and as many mountains with one more as make it {@value #SENTENCES}. */
+    static ClassPlan spoken(PoseCatalogue catalogue) {
+        StringBuilder text = new StringBuilder();
+        int said = 0;
+        for (String line : ninetyMinutes().split("\n")) {
+            text.append(line).append('\n');
+            boolean step = line.matches("(  )*[a-z].*, (in|out|both.*|\\d+ breaths?.*)") && !line.contains("flow");
+            if (!step) continue;
+            String indent = line.replaceAll("\\S.*", "");
+            text.append(indent)
+                    .append("- say: ")
+                    .append(SAID.get(said++ % SAID.size()))
+                    .append('\n');
+        }
+        text.append("\nclose:\n");
+        while (said < SENTENCES)
+            text.append("mountain, 1 breath\n- say: ")
+                    .append(SAID.get(said++ % SAID.size()))
+                    .append('\n');
+        return read(text.toString(), catalogue);
+    }
+
+    private static final int SENTENCES = 150;
+    private static final List<String> SAID = List.of(
+            "{lead} foot forward, {other} heel down, both hips to the front",
+            "stay for five breaths and let the shoulders drop",
+            "inhale and lengthen, exhale and turn a little more",
+            "two more, then come up slowly",
+            "both feet press, and the top arm floats to the ceiling");
+
     /** A vinyasa class of about 90 minutes and 400 moments, with layers, links and levels. */
     static String ninetyMinutes() {
         StringBuilder text = new StringBuilder("class: Ninety minutes\n- 90 min, vinyasa, intermediate\n\nwarm-up:\n");

@@ -40,6 +40,7 @@ public class JudgeBench {
     private final Checks checks = new Checks(catalogue, unfolder, School.UNSET, null);
     private final Fit fit = new Fit(catalogue, unfolder);
     private ClassPlan ninety;
+    private ClassPlan spoken;
     private ClassPlan doses;
     private Subject huge;
     private long now;
@@ -48,6 +49,7 @@ public class JudgeBench {
     @Setup
     public void classes() {
         ninety = Classes.read(Classes.ninetyMinutes(), catalogue);
+        spoken = Classes.spoken(catalogue);
         huge = checks.subject(Classes.ofMoments(40_000, catalogue), Level.INTERMEDIATE);
         doses = Classes.read(Classes.sixtyDoses(), catalogue);
         now = unfolder.unfold(doses, Level.INTERMEDIATE).totalMs();
@@ -59,6 +61,12 @@ public class JudgeBench {
     }
 
     /** Unfolding and everything the rules want to know are in it. */
+    /** The same with a sentence at every step, 150 of them. */
+    @Benchmark
+    public Report ninetyMinutesSpoken() {
+        return checks.report(checks.subject(spoken, Level.INTERMEDIATE));
+    }
+
     @Benchmark
     public Report checkNinetyMinutes() {
         return checks.report(checks.subject(ninety, Level.INTERMEDIATE));

@@ -26,8 +26,16 @@ class CheckDocTest {
 
                 What a teacher trainer would say about a class, at once and with reasons. Every finding has a place, a weight (must mend,
                 should look, for your information), what there is with its numbers, and where possible mends that have been tried
-                out: a mend is offered only when its finding is gone in the mended class, nothing that must be mended is new, and there
-                is no more to look at than before.
+                out: a mend is offered only when its finding is gone in the mended class and not merely somewhere else, nothing that must
+                be mended is new, there is no more to look at than before, and nothing that was typed is lost.
+
+                Typed words are read by a small reader (`core/.../said`, its words in `resources/said`): a sentence is cut into clauses, and
+                what it states of a side, a limb, a number, the breath or a pose is held against the moment it stands at. Which limb is where
+                comes from the part a pose is named by, from its own words, and from its figure. It speaks only where a sentence cannot be
+                true and would be with the other side; a word it does not know is passed over.
+
+                *For tonight* (`/classes/…/tonight`) is what a class asks of one group: what to lay out, what to say before which pose, who is
+                watched; and all that a need forbids can be swapped there at once.
 
                 A finding can be muted where it stands, or a rule for a class, with a reason: `- muted sides-uneven: sore knee today`.
                 Where the judgement begins is a setting of the school, for a teacher or for one class, with one value or three for the
@@ -58,9 +66,25 @@ class CheckDocTest {
             text.append("| `%s` | %s | %d | %d | %d |\n"
                     .formatted(t.name(), t.words(), t.beginner(), t.intermediate(), t.advanced()));
         }
-        return text.append("\n```\n"
-                        + Files.readString(MarkedExampleTest.fileOf(card)).strip() + "\n```\n")
-                .toString();
+        text.append("\n```\n" + Files.readString(MarkedExampleTest.fileOf(card)).strip() + "\n```\n");
+        String mends = mends(card);
+        return mends.isEmpty()
+                ? text.toString()
+                : text.append("\nOffered here: ").append(mends).append(".\n").toString();
+    }
+
+    /** What the rule offers in its own example, as a teacher reads it. */
+    private static String mends(Card card) throws IOException {
+        String example = Files.readString(MarkedExampleTest.fileOf(card)).split("(?m)^----+$")[0];
+        Checked checked =
+                Checked.of(example.replaceAll("(?m)^# .*$", "").replace(" <<", ""), MarkedExampleTest.group(example));
+        return checked.report().findings().stream()
+                .filter(finding -> finding.rule().equals(card.rule()))
+                .flatMap(finding -> checked.mends(finding).stream())
+                .map(mend -> "“" + mend.label() + "”")
+                .distinct()
+                .limit(6)
+                .collect(Collectors.joining(", "));
     }
 
     private static String measured() throws IOException {
