@@ -10,6 +10,7 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
+import gurukram.core.text.Remembered;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +19,8 @@ import java.util.Set;
 
 /** Another pose in the place of one, and words put down beside a step. */
 final class Swap {
+    private static final Remembered<String, String> FOLDED = new Remembered<>(Words::fold);
+
     private Swap() {}
 
     /** Does the other pose wherever the step has the first: on the base line and in its layers. */
@@ -115,7 +118,6 @@ final class Swap {
     /** Whether the words at a step tell of something, whatever their case. */
     static boolean tells(Step step, String words) {
         if (step.note().isEmpty() && step.texts().say().isEmpty()) return false;
-        String folded = Words.fold(words);
-        return Words.fold(step.note() + " " + step.texts().say()).contains(folded);
+        return FOLDED.of(step.note() + " " + step.texts().say()).contains(FOLDED.of(words));
     }
 }

@@ -1,5 +1,6 @@
 package gurukram.core.said;
 
+import gurukram.core.text.Remembered;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,7 +15,13 @@ public record Breathing(List<Boolean> phases, boolean held) {
         phases = List.copyOf(phases);
     }
 
+    private static final Remembered<String, Breathing> READ = new Remembered<>(Breathing::read);
+
     public static Breathing of(String text) {
+        return READ.of(text);
+    }
+
+    private static Breathing read(String text) {
         List<Boolean> phases = new ArrayList<>();
         boolean held = false;
         boolean breathed = false;

@@ -1,5 +1,6 @@
 package gurukram.core.said;
 
+import gurukram.core.text.Remembered;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -40,12 +41,18 @@ public final class Numbers {
         }
     }
 
+    private static final Remembered<String, List<Counted>> READ = new Remembered<>(Numbers::read);
+
     public static List<Counted> in(String text) {
+        return READ.of(text);
+    }
+
+    private static List<Counted> read(String text) {
         List<Counted> all = new ArrayList<>();
         List<Sentence.Word> words = new ArrayList<>();
         Sentence.of(text).clauses().forEach(words::addAll);
         for (int i = 0; i < words.size(); i++) counted(words, i, text).ifPresent(all::add);
-        return all;
+        return List.copyOf(all);
     }
 
     private static Optional<Counted> counted(List<Sentence.Word> words, int i, String text) {

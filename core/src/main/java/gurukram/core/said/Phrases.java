@@ -1,6 +1,7 @@
 package gurukram.core.said;
 
 import gurukram.core.text.Claims;
+import gurukram.core.text.Remembered;
 import gurukram.core.text.Table;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -21,6 +22,8 @@ public final class Phrases {
                     line.substring(line.lastIndexOf('|') + 1)))
             .toList();
 
+    private static final Remembered<String, List<Found>> READ = new Remembered<>(Phrases::read);
+
     private Phrases() {}
 
     /** @param words as typed, {@code advice} what to say instead */
@@ -28,6 +31,10 @@ public final class Phrases {
 
     /** In the order of the text. */
     public static List<Found> manner(String text) {
+        return READ.of(text);
+    }
+
+    private static List<Found> read(String text) {
         List<Found> found = new ArrayList<>();
         for (Known known : MANNER) {
             Matcher m = known.pattern().matcher(text);
@@ -35,6 +42,6 @@ public final class Phrases {
                 found.add(new Found(m.group(), known.advice(), m.start()));
         }
         found.sort(Comparator.comparing(Found::from));
-        return found;
+        return List.copyOf(found);
     }
 }

@@ -7,12 +7,12 @@ import gurukram.core.figure.Poser;
 import gurukram.core.figure.Skeleton;
 import gurukram.core.figure.Viewpoint;
 import gurukram.core.pose.Pose;
+import gurukram.core.text.Remembered;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Which limb of a pose is where: by the part that names its side, by its own words, and, where these say nothing, by its figure.
@@ -27,8 +27,29 @@ public final class PoseFacts {
 
     private static final double HEIGHT_APART = 18;
     private static final double ANGLE_APART = 45;
-    private static final int MOST_KEPT = 2_000;
-    private static final Map<Pose, PoseFacts> KEPT = new ConcurrentHashMap<>();
+    private static final Remembered<Key, PoseFacts> KEPT = new Remembered<>(key -> new PoseFacts(key.pose));
+
+    /** A pose by what its facts come from; its whole is dear to compare. */
+    private static final class Key {
+        private final Pose pose;
+
+        private Key(Pose pose) {
+            this.pose = pose;
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Key key
+                    && key.pose.figure() == pose.figure()
+                    && key.pose.sideOf() == pose.sideOf()
+                    && key.pose.cues().equals(pose.cues());
+        }
+
+        @Override
+        public int hashCode() {
+            return pose.id().hashCode();
+        }
+    }
 
     private final Map<String, Set<Role>> facts = new HashMap<>();
 
@@ -39,8 +60,7 @@ public final class PoseFacts {
     }
 
     public static PoseFacts of(Pose pose) {
-        if (KEPT.size() > MOST_KEPT) KEPT.clear();
-        return KEPT.computeIfAbsent(pose, PoseFacts::new);
+        return KEPT.of(new Key(pose));
     }
 
     /** Whether a claim cannot be true of a limb in this role, and would be of the other. */

@@ -1,5 +1,6 @@
 package gurukram.core.said;
 
+import gurukram.core.text.Remembered;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -41,7 +42,13 @@ public record Sides(List<LimbClaim> limbs, List<WayClaim> ways) {
         ways = List.copyOf(ways);
     }
 
+    private static final Remembered<String, Sides> READ = new Remembered<>(Sides::read);
+
     public static Sides of(String text) {
+        return READ.of(text);
+    }
+
+    private static Sides read(String text) {
         Reader reader = new Reader();
         List<List<Sentence.Word>> clauses = Sentence.of(text).clauses();
         for (int i = 0; i < clauses.size(); i++) reader.read(clauses.get(i), i);

@@ -19,6 +19,8 @@ public final class Claims {
                     + ")\\b",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Remembered<String, List<String>> READ = new Remembered<>(Claims::read);
+
     private Claims() {}
 
     private static final Pattern DENIAL = Pattern.compile(
@@ -31,9 +33,13 @@ public final class Claims {
 
     /** The claims a text makes, as written. */
     public static List<String> in(String text) {
+        return READ.of(text);
+    }
+
+    private static List<String> read(String text) {
         List<String> claims = new ArrayList<>();
         Matcher claim = CLAIM.matcher(text);
         while (claim.find()) if (!isDenied(text, claim.start())) claims.add(claim.group());
-        return claims;
+        return List.copyOf(claims);
     }
 }
