@@ -59,7 +59,7 @@ public final class ColdPose implements Check {
         Pose pose = subject.pose(i);
         long wanted = (long) subject.value(WARM) * Millis.SECOND;
         if (warm < wanted) {
-            String what = "%s is deep, and there is %s of movement before it; %s are wanted."
+            String what = "%s is deep, and there is %s of movement before it; wanted: %s."
                     .formatted(pose.name(), Wording.time(warm), Wording.time(wanted));
             found.look(subject.moment(i).node(), pose.id(), List.of(i), what, "Put it later, or warm up first.");
             return;

@@ -91,7 +91,7 @@ public final class Effort implements Check {
             if (minute - from > most) {
                 int first = subject.momentAt((long) from * Millis.MINUTE);
                 String what =
-                        "From minute %d on comes hard work for %d min without a quiet one; %d are the most you want."
+                        "From minute %d on comes hard work for %d minutes without a quiet one; %d are the most you want."
                                 .formatted(from + 1, minute - from, most);
                 NodeId node = subject.moment(first).node();
                 found.look(node, "long", List.of(first), what, "Put a quiet pose in, or a pause.");

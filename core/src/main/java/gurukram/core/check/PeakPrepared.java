@@ -83,14 +83,14 @@ public final class PeakPrepared implements Check {
             Side less = demand.rightMs() < demand.leftMs() ? Side.RIGHT : Side.LEFT;
             lacks.add(
                     oneSide
-                            ? "the %s side has %s of it, where %s are wanted"
+                            ? "the %s side has %s of it, and %s would be good"
                                     .formatted(less.word(), Wording.time(demand.sideMs()), Wording.time(wanted))
-                            : "there are %s a side of it, where %s are wanted"
+                            : "there are %s a side of it, and %s would be good"
                                     .formatted(Wording.time(demand.sideMs()), Wording.time(wanted)));
         }
         int within = subject.value(Preparation.WITHIN);
         if (demand.sinceMs() > (long) within * Millis.MINUTE) {
-            lacks.add("the last of it was %s before, where %d min are the most"
+            lacks.add("the last of it was %s before, where %d minutes are the most"
                     .formatted(Wording.minutes(demand.sinceMs()), within));
         }
         if (demand.jumps()) lacks.add("it begins at full strength");

@@ -62,7 +62,7 @@ public final class PropFetch implements Check {
                 if (named >= 0) there += moment.startMs() - named;
                 if (there >= wanted) continue;
                 String at = subject.name(moment.pose());
-                String what = "The %s is first asked for at %s, and there are %s to fetch it; %s are wanted."
+                String what = "The %s is first asked for at %s, and there are %s to fetch it; wanted: %s."
                         .formatted(prop.name(), at, Wording.time(there), Wording.time(wanted));
                 found.add(
                         AT_EASE.contains(subject.role(i)) ? Severity.INFO : Severity.LOOK,

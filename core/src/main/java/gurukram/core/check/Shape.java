@@ -54,7 +54,7 @@ public final class Shape implements Check {
                 long wanted = (long) subject.value(EASY) * Millis.SECOND;
                 if (easy >= wanted) return;
                 Pose pose = subject.pose(i);
-                String what = "%s is strong, and there is %s of easy movement before it; %s are wanted."
+                String what = "%s is strong, and there is %s of easy movement before it; wanted: %s."
                         .formatted(pose.name(), Wording.time(easy), Wording.time(wanted));
                 found.look(subject.moment(i).node(), "warm", List.of(i), what, "Warm up first.");
                 return;
@@ -76,7 +76,7 @@ public final class Shape implements Check {
         }
         long wanted = (long) subject.value(EASY) * Millis.SECOND;
         if (last < 0 || easy >= wanted) return;
-        String what = "Behind %s, which is strong, there is %s of quiet before the rest; %s are wanted."
+        String what = "Behind %s, which is strong, there is %s of quiet before the rest; wanted: %s."
                 .formatted(subject.name(subject.pose(last).id()), Wording.time(easy), Wording.time(wanted));
         found.look(subject.moment(last).node(), "calm", List.of(last), what, "Cool down before the rest.");
     }

@@ -1,10 +1,7 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
-import gurukram.core.body.Base;
-import gurukram.core.body.Felt;
 import gurukram.core.body.Side;
-import gurukram.core.body.SideOf;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.Flow;
@@ -16,7 +13,6 @@ import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.plan.settings.FlowSides.Leads;
 import gurukram.core.plan.settings.SideRule;
-import gurukram.core.pose.Pose;
 import gurukram.core.score.Feet;
 import gurukram.core.score.Moment;
 import gurukram.core.score.SideWork;
@@ -42,7 +38,6 @@ public final class SidesUneven implements Check {
             "sides-uneven",
             "Right and left get the same work",
             "Bodies feel a side that was held for less; over weeks it adds up.");
-    private static final int MOST_AREAS = 3;
 
     private record Work(Map<Side, SideWork> by, List<Integer> moments) {
         SideWork on(Side side) {
@@ -68,21 +63,18 @@ public final class SidesUneven implements Check {
     public void look(Subject subject, Findings found) {
         Map<String, Work> byPose = new LinkedHashMap<>();
         Map<String, Work> byTwist = new LinkedHashMap<>();
-        Map<String, Work> byArea = new LinkedHashMap<>();
         for (int i = 0; i < subject.moments().size(); i++) {
             Moment moment = subject.moment(i);
             // a rest on one side is no work of it
             if (!subject.isWork(i) || subject.role(i) == SectionRole.REST) continue;
             if (moment.side() != null) add(byPose, moment.pose(), i, moment.side(), moment);
             if (moment.twistSide() != null) add(byTwist, moment.pose(), i, moment.twistSide(), moment);
-            areas(byArea, subject.pose(i), i, moment);
-            legs(byArea, subject.pose(i), i, moment);
         }
         Set<String> told = SecondSide.told(subject);
         Set<NodeId> odd = OddSides.told(subject);
         byPose.forEach((pose, work) -> {
             if (!work.isEven() && !told.contains(pose) && !isTold(subject, work, odd)) {
-                uneven(subject, pose, work, byArea, found);
+                uneven(subject, pose, work, found);
             }
         });
         byTwist.forEach((pose, work) -> {
@@ -98,26 +90,6 @@ public final class SidesUneven implements Check {
                 .add(i, side, moment);
     }
 
-    private static void areas(Map<String, Work> byArea, Pose pose, int i, Moment moment) {
-        for (List<Felt> all : List.of(pose.stretches(), pose.works())) {
-            for (Felt felt : all) {
-                Side side = felt.on(moment.side());
-                if (side != null) add(byArea, felt.area().word(), i, side, moment);
-            }
-        }
-    }
-
-    /** The front leg of lunges and the leg that stands alone. */
-    private static void legs(Map<String, Work> byArea, Pose pose, int i, Moment moment) {
-        String leg = legOf(pose);
-        if (!leg.isEmpty() && moment.side() != null) add(byArea, leg, i, moment.side(), moment);
-    }
-
-    private static String legOf(Pose pose) {
-        if (pose.base() == Base.LUNGE && pose.sideOf() == SideOf.FRONT_LEG) return "leg in front";
-        return pose.base() == Base.STANDING && pose.sideOf() == SideOf.STANDING_LEG ? "leg standing" : "";
-    }
-
     /** Whether all that makes it uneven stands in odd rounds or sways. */
     private static boolean isTold(Subject subject, Work work, Set<NodeId> odd) {
         Work rest = new Work(new EnumMap<>(Side.class), new ArrayList<>());
@@ -129,18 +101,13 @@ public final class SidesUneven implements Check {
         return rest.isEven();
     }
 
-    private static void uneven(Subject subject, String pose, Work work, Map<String, Work> byArea, Findings found) {
+    private static void uneven(Subject subject, String pose, Work work, Findings found) {
         String name = Words.capital(subject.name(pose));
         List<Integer> moments = work.moments();
         for (Side side : Side.values()) {
             if (!work.on(side.opposite()).equals(SideWork.NONE)) continue;
             String what = "%s is done on the %s only: %s.".formatted(name, side.word(), more(work, side));
-            found.must(
-                    node(subject, work, side),
-                    pose,
-                    moments,
-                    what + areas(subject, pose, side, byArea),
-                    "Do the other side too.");
+            found.must(node(subject, work, side), pose, moments, what, "Do the other side too.");
             return;
         }
         List<String> parts = new ArrayList<>();
@@ -149,12 +116,7 @@ public final class SidesUneven implements Check {
         }
         Side lesser = more(work, Side.RIGHT).isEmpty() ? Side.RIGHT : Side.LEFT;
         String what = "%s has %s.".formatted(name, Wording.and(parts));
-        found.look(
-                node(subject, work, lesser),
-                pose,
-                moments,
-                what + areas(subject, pose, lesser.opposite(), byArea),
-                "Give both sides the same.");
+        found.look(node(subject, work, lesser), pose, moments, what, "Give both sides the same.");
     }
 
     private static String more(Work work, Side side) {
@@ -168,24 +130,6 @@ public final class SidesUneven implements Check {
             if (moment.side() == side) return moment.node();
         }
         return subject.moment(work.moments().get(0)).node();
-    }
-
-    /** Which parts of the body, and which leg, get more on that side over the whole class. */
-    private static String areas(Subject subject, String pose, Side side, Map<String, Work> byArea) {
-        Set<String> more = new LinkedHashSet<>();
-        Pose done = subject.catalogue().pose(pose);
-        for (List<Felt> all : List.of(done.stretches(), done.works())) {
-            for (Felt felt : all) {
-                Side on = felt.on(side);
-                Work work = byArea.get(felt.area().word());
-                if (on == null || work == null || more(work, on).isEmpty()) continue;
-                more.add(on.word() + " " + Wording.area(felt.area().word()));
-            }
-        }
-        List<String> some = new ArrayList<>(more.stream().limit(MOST_AREAS).toList());
-        Work leg = byArea.get(legOf(done));
-        if (leg != null && !more(leg, side).isEmpty()) some.add(side.word() + " " + legOf(done));
-        return some.isEmpty() ? "" : " Over the class that leaves more for the " + Wording.and(some) + ".";
     }
 
     private static void twist(Subject subject, String pose, Work work, Findings found) {

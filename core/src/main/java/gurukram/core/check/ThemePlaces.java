@@ -88,7 +88,7 @@ public final class ThemePlaces implements Check {
         }
         int most = subject.value(SILENCE);
         if (longest * 100 <= (long) most * Millis.MINUTE * TRIFLE_PERCENT) return;
-        String what = "From %s on nothing is said of the theme for %s; %d min are the longest you want."
+        String what = "From %s on nothing is said of the theme for %s; %d minutes are the longest you want."
                 .formatted(Millis.showWhole(longestFrom), Wording.minutes(longest), most);
         List<Integer> at = List.of(subject.momentAt(longestFrom + longest / 2));
         found.look(NodeId.CLASS, "silence", at, what, "Take it up again about halfway there.");

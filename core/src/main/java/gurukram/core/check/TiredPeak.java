@@ -45,7 +45,7 @@ public final class TiredPeak implements Check {
         int most = subject.value(MOST);
         if (hard <= (long) most * Millis.MINUTE) return;
         moments.add(at);
-        String what = "In the ten minutes before %s its muscles work hard for %s; %d min are the most you want."
+        String what = "In the ten minutes before %s its muscles work hard for %s; %d minutes are the most you want."
                 .formatted(subject.name(subject.pose(at).id()), Wording.time(hard), most);
         found.look(
                 subject.moment(at).node(),

@@ -12,6 +12,7 @@ import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.said.Breathing;
 import gurukram.core.score.Moment;
+import gurukram.core.text.CuePlaces;
 import gurukram.core.text.Words;
 import gurukram.core.time.Breath;
 import java.util.ArrayList;
@@ -55,6 +56,7 @@ public final class TypedCue implements Check {
     }
 
     private static void words(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
+        places(subject, step, say, moments, found);
         sides(subject, step, say, moments, found);
         SaidSides.of(say, subject.pose(moments.get(0)))
                 .twice()
@@ -67,6 +69,24 @@ public final class TypedCue implements Check {
         number(subject, step, say, moments, found);
         breath(subject, step, say, moments, found);
         name(subject, step, say, moments, found);
+    }
+
+    /** What stands in braces would be said as it is written. */
+    private static void places(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
+        Optional<String> unknown = CuePlaces.unknown(say);
+        boolean none =
+                CuePlaces.isSided(say) && SaidSides.sidesOf(subject, moments).isEmpty();
+        if (unknown.isEmpty() && !none) return;
+        String pose = subject.name(subject.pose(moments.get(0)).id());
+        String what = unknown.isPresent()
+                ? "“%s” is no place I know; it would be said as it is written.".formatted(unknown.get())
+                : "“%s” names a side, and %s has none.".formatted(say, pose);
+        found.must(
+                step.id(),
+                "place",
+                moments,
+                what,
+                "Places are {lead}, {other}, {twist}, {name}, {knees} and {breath}.");
     }
 
     private static void sides(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
@@ -241,6 +261,7 @@ public final class TypedCue implements Check {
                 Side side = both ? null : moment.side();
                 yield both && said.hasFixed() ? said.withPlaces() : said.turned(side, moment.twistSide());
             }
+            case "place" -> List.of(say.replaceAll("\\{[^{}]*\\} ?", "").strip());
             case "limb" -> SaidSides.of(say, pose).withOtherLimb();
             case "number" ->
                 SaidNumbers.inStep(subject, step, finding.moments(), say)

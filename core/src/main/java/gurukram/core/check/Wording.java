@@ -22,15 +22,17 @@ final class Wording {
         return word.equals("ankles-feet") ? "ankles and feet" : word.replace('-', ' ');
     }
 
-    /** {@code 45 s}, {@code 2:10 min}, {@code 23 min}. */
+    /** {@code 45 s}, {@code 2 minutes 10}, {@code 23 minutes}. */
     static String time(long ms) {
         long whole = Math.round(ms / 1000.0) * Millis.SECOND;
         if (whole < Millis.MINUTE) return Millis.seconds(whole) + " s";
-        return whole % Millis.MINUTE == 0 ? minutes(whole) : Millis.show(whole) + " min";
+        String minutes = Words.count(whole / Millis.MINUTE, "minute");
+        long seconds = whole % Millis.MINUTE / Millis.SECOND;
+        return seconds == 0 ? minutes : minutes + " " + seconds;
     }
 
     static String minutes(long ms) {
-        return Math.round((double) ms / Millis.MINUTE) + " min";
+        return Words.count(Math.round((double) ms / Millis.MINUTE), "minute");
     }
 
     /** {@code 9.4}, {@code 9}: rounded up, so that what is above a limit never reads as the limit. */

@@ -1,5 +1,6 @@
 package gurukram.core.text;
 
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -27,12 +28,23 @@ public final class CuePlaces {
         Matcher place = PLACE.matcher(text);
         while (place.find()) {
             String name = place.group(1);
-            if (!name.contains("/") && !name.matches("lead|other|twist|name|knees|breath")) {
+            if (!isKnown(name)) {
                 throw new Refused(Problem.of(
                         "There is no “{" + name + "}”.",
                         "Places are {lead}, {other}, {twist}, {name}, {knees}, {breath} and {you may step / step}."));
             }
         }
+    }
+
+    /** The first place in a text that nobody knows, as written; empty when all are known. */
+    public static Optional<String> unknown(String text) {
+        Matcher place = PLACE.matcher(text);
+        while (place.find()) if (!isKnown(place.group(1))) return Optional.of(place.group());
+        return Optional.empty();
+    }
+
+    private static boolean isKnown(String name) {
+        return name.contains("/") || name.matches("lead|other|twist|name|knees|breath");
     }
 
     /** Whether it speaks of a side, so that it only fits poses that have one. */

@@ -20,7 +20,7 @@ class BudgetsTest {
     void aPartMayBeTenPercentOfTheSlotOffItsShare() {
         assertEquals("", parts(600, 400).says(Budgets.class));
         assertTrue(
-                parts(1_000, 200).says(Budgets.class).contains("“Standing” has 16:"),
+                parts(1_000, 200).says(Budgets.class).contains("“Standing” has 16 minutes"),
                 parts(1_000, 200).says(Budgets.class));
         assertEquals(Severity.INFO, parts(1_000, 200).of(Budgets.class).get(0).severity());
     }

@@ -16,7 +16,7 @@ class ColdPoseTest {
         // the figure four is 8 s a side
         assertEquals("", after(104).says(ColdPose.class));
         assertEquals(
-                "Half pigeon is deep, and there is 1:59 min of movement before it; 2 min are wanted.",
+                "Half pigeon is deep, and there is 1 minute 59 of movement before it; wanted: 2 minutes.",
                 after(103).says(ColdPose.class));
     }
 

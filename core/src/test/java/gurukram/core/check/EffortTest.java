@@ -41,7 +41,7 @@ class EffortTest {
         assertTrue(
                 Checked.of(text.formatted(7 * 60 + 20))
                         .says(Effort.class)
-                        .contains("hard work for 7 min without a quiet one; 6 are the most"),
+                        .contains("hard work for 7 minutes without a quiet one; 6 are the most"),
                 Checked.of(text.formatted(440)).says(Effort.class));
     }
 }

@@ -18,7 +18,7 @@ class FinalRestTest {
         Checked none = resting("");
         assertEquals("The class has no final rest.", none.says(FinalRest.class));
         assertEquals(Severity.MUST, none.only(FinalRest.class).severity());
-        assertEquals(List.of("Add a final rest of 1:45 min"), none.offers(FinalRest.class));
+        assertEquals(List.of("Add a final rest of 1 minute 45"), none.offers(FinalRest.class));
         assertEquals(
                 SectionRole.REST,
                 none.mended(FinalRest.class).plan().sections().get(1).role());

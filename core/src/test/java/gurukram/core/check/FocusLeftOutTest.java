@@ -20,7 +20,7 @@ class FocusLeftOutTest {
                 about("shoulders", "bound angle, 200 s\n").says(FocusLeftOut.class));
         assertEquals("", about("inner thighs", "bound angle, 120 s\n").says(FocusLeftOut.class));
         assertEquals(
-                "The class is about “inner thighs”, and the inner thighs get 1:59 min.",
+                "The class is about “inner thighs”, and the inner thighs get 1 minute 59.",
                 about("inner thighs", "bound angle, 119 s\n").says(FocusLeftOut.class));
     }
 

@@ -13,7 +13,7 @@ class LateInversionTest {
     @Test
     void aMinuteOfWindingDownIsTooLate() {
         assertEquals("", says(59));
-        assertEquals("Half shoulder stand comes after 1 min of winding down.", says(60));
+        assertEquals("Half shoulder stand comes after 1 minute of winding down.", says(60));
     }
 
     @Test

@@ -23,7 +23,7 @@ class MilestonesTest {
     void fromFourMinutesOnTheRestHasAWordAtHalfway() {
         assertEquals("", Checked.of("rest:\nfinal rest, 239 s\n").says(Milestones.class));
         assertEquals(
-                "The rest of 4 min has no word at halfway.",
+                "The rest of 4 minutes has no word at halfway.",
                 Checked.of("rest:\nfinal rest, 240 s\n").says(Milestones.class));
         assertEquals(
                 "",

@@ -15,7 +15,7 @@ class OneLegTest {
     void aMinuteOnOneLegIsTheMostForBeginners() {
         assertEquals("", standing("beginner", "tree, both, 60 s\n").says(OneLeg.class));
         assertEquals(
-                "The right leg stands alone for 1:01 min (tree); 60 s are the most for this level. | The left leg stands alone for 1:01 min (tree); 60 s are the most for this level.",
+                "The right leg stands alone for 1 minute 1 (tree); 60 s are the most for this level. | The left leg stands alone for 1 minute 1 (tree); 60 s are the most for this level.",
                 standing("beginner", "tree, both, 61 s\n").says(OneLeg.class));
         assertEquals("", standing("intermediate", "tree, both, 90 s\n").says(OneLeg.class));
         assertEquals("", standing("advanced", "tree, both, 120 s\n").says(OneLeg.class));

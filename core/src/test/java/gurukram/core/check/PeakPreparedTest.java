@@ -49,7 +49,7 @@ class PeakPreparedTest {
                 + "balance:\nhalf moon at the wall, both, %d breaths\ntree, both, %d breaths\npeak:\nhalf moon, both, 4 breaths\n";
         assertEquals("", of(Checked.of(before.formatted(7, 8)), "one-leg-balance"));
         assertEquals(
-                "Half moon asks for one leg balance (3 of 3): there are 1:24 min a side of it, where 1:30 min are wanted.",
+                "Half moon asks for one leg balance (3 of 3): there are 1 minute 24 a side of it, and 1 minute 30 would be good.",
                 of(Checked.of(before.formatted(7, 7)), "one-leg-balance"));
     }
 
@@ -65,7 +65,7 @@ class PeakPreparedTest {
                 + "balance:\nhalf moon at the wall, both, 5 breaths\ntree, right, 20 breaths\ntree, left, 5 breaths\npeak:\nhalf moon, both, 4 breaths\n";
         assertTrue(
                 of(Checked.of(oneSide), "one-leg-balance")
-                        .contains("the left side has 1 min of it, where 1:30 min are wanted"),
+                        .contains("the left side has 1 minute of it, and 1 minute 30 would be good"),
                 of(Checked.of(oneSide), "one-leg-balance"));
     }
 
@@ -76,7 +76,7 @@ class PeakPreparedTest {
         assertTrue(!of(Checked.of(text.formatted(1100)), "one-leg-balance").contains("the last of it"));
         assertTrue(
                 of(Checked.of(text.formatted(1300)), "one-leg-balance")
-                        .contains("the last of it was 22 min before, where 20 min are the most"),
+                        .contains("the last of it was 22 minutes before, where 20 minutes are the most"),
                 of(Checked.of(text.formatted(1300)), "one-leg-balance"));
     }
 

@@ -15,11 +15,11 @@ class PropFetchTest {
     @Test
     void thirtySecondsAreEnoughToFetchIt() {
         assertEquals(
-                "The block is first asked for at tree, and there are 14 s to fetch it; 30 s are wanted.",
+                "The block is first asked for at tree, and there are 14 s to fetch it; wanted: 30 s.",
                 Checked.of(block("", "")).says(PropFetch.class));
         assertTrue(Checked.of(block("", "- setting up 29.9 s\n"))
                 .says(PropFetch.class)
-                .contains("30 s to fetch it; 30 s are wanted"));
+                .contains("30 s to fetch it; wanted: 30 s"));
         assertEquals("", Checked.of(block("", "- setting up 30.1 s\n")).says(PropFetch.class));
     }
 

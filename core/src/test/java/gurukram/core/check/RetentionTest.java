@@ -34,7 +34,7 @@ class RetentionTest {
         assertEquals("", breathing("intermediate", "4-4-4-4 x 10", "").says(Retention.class));
         assertTrue(breathing("intermediate", "4-4-4-4 x 11", "")
                 .says(Retention.class)
-                .startsWith("The breath is held for 2:12 min in all; 2 min are the most"));
+                .startsWith("The breath is held for 2 minutes 12 in all; 2 minutes are the most"));
         assertTrue(
                 breathing("beginner", "4-4-4-4 x 1", "").says(Retention.class).contains("0 s are the most"));
     }

@@ -16,7 +16,7 @@ class ShapeTest {
                 Checked.of(SEAT + "warm-up:\nmountain, 60 s\nchair, 3 breaths\n" + CALM)
                         .says(Shape.class));
         assertEquals(
-                "Chair is strong, and there is 59 s of easy movement before it; 1 min are wanted.",
+                "Chair is strong, and there is 59 s of easy movement before it; wanted: 1 minute.",
                 Checked.of(SEAT + "warm-up:\nmountain, 59 s\nchair, 3 breaths\n" + CALM)
                         .says(Shape.class));
     }
@@ -26,7 +26,7 @@ class ShapeTest {
         String strong = SEAT + "warm-up:\nmountain, 60 s\nchair, 3 breaths\ncool-down:\n";
         assertEquals("", Checked.of(strong + "bound angle, 60 s\n").says(Shape.class));
         assertEquals(
-                "Behind chair, which is strong, there is 59 s of quiet before the rest; 1 min are wanted.",
+                "Behind chair, which is strong, there is 59 s of quiet before the rest; wanted: 1 minute.",
                 Checked.of(strong + "bound angle, 59 s\nrest:\nfinal rest, 5 min\n")
                         .says(Shape.class));
     }

@@ -35,14 +35,6 @@ class SidesUnevenTest {
     }
 
     @Test
-    void thePartsOfTheBodyThatGetMoreAreNamedByTheirSide() {
-        Checked uneven = Checked.of("standing:\ntree, right, 8 breaths\ntree, left, 5 breaths\n");
-        assertTrue(
-                uneven.says(SidesUneven.class).contains("leaves more for the left inner thighs"),
-                uneven.says(SidesUneven.class));
-    }
-
-    @Test
     void theQuickerSecondSideIsNotJudged() {
         assertEquals(
                 "",

@@ -42,7 +42,7 @@ class SlotLengthTest {
         Checked titled =
                 Checked.of("class: Hips in 30 minutes\n- 20 min, hatha, beginner\nfloor:\neasy seat, 1200 s open\n");
         assertTrue(
-                titled.says(SlotLength.class).startsWith("The title says 30 minutes, and the class lasts 20:"),
+                titled.says(SlotLength.class).startsWith("The title says 30 minutes, and the class lasts 20 minutes"),
                 titled.says(SlotLength.class));
         assertEquals(List.of("Call it “Hips in 20 min”"), titled.offers(SlotLength.class));
     }

@@ -15,7 +15,7 @@ class StretchOnlyTest {
     void threeMinutesOfStretchWantSomeWork() {
         assertEquals("", folding(179, "").says(StretchOnly.class));
         assertEquals(
-                "Lengthened and never at work: inner thighs (3 min).",
+                "Lengthened and never at work: inner thighs (3 minutes).",
                 folding(180, "").says(StretchOnly.class));
         assertEquals(
                 List.of(Severity.INFO),

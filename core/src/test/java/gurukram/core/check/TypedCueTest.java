@@ -56,4 +56,15 @@ class TypedCueTest {
         assertEquals(List.of("Say “{lead} hand down, {other} hand up”"), twice.offers(TypedCue.class));
         assertEquals("", twice.mended(TypedCue.class).says(TypedCue.class));
     }
+
+    @Test
+    void aPlaceThatNamesNothingIsToldBeforeItIsSaid() {
+        Checked none = Checked.of("standing:\nmountain, 5 breaths\n- say: {lead} foot light\n");
+        assertEquals("“{lead} foot light” names a side, and mountain has none.", none.says(TypedCue.class));
+        assertEquals(List.of("Say “foot light”"), none.offers(TypedCue.class));
+        assertEquals(
+                "“{leed}” is no place I know; it would be said as it is written.",
+                saying("both", "5 breaths", "{leed} foot forward").says(TypedCue.class));
+        assertEquals("", saying("both", "5 breaths", "{name}, {knees}").says(TypedCue.class));
+    }
 }

@@ -8,10 +8,10 @@ class WordingTest {
     @Test
     void timesAreShownWithWhatTheyHave() {
         assertEquals("45 s", Wording.time(45_000));
-        assertEquals("1 min", Wording.time(59_500));
+        assertEquals("1 minute", Wording.time(59_500));
         assertEquals("59 s", Wording.time(59_499));
-        assertEquals("23 min", Wording.time(1_380_000));
-        assertEquals("2:10 min", Wording.time(130_000));
+        assertEquals("23 minutes", Wording.time(1_380_000));
+        assertEquals("2 minutes 10", Wording.time(130_000));
     }
 
     @Test

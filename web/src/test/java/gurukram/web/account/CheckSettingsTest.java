@@ -52,7 +52,7 @@ class CheckSettingsTest {
                 .isEqualTo(302);
         assertThat(set().values()).isEqualTo(Map.of("one-leg", List.of(60, 70, 120)));
         assertThat(http.get("/classes/" + id + "/report").body())
-                .contains("The right leg stands alone for 1:12 min (tree); 70 s");
+                .contains("The right leg stands alone for 1 minute 12 (tree); 70 s");
         assertThat(http.get("/account/checks?kept").body()).contains("Kept.", "value=\"70\"", "placeholder=\"90\"");
     }
 

@@ -23,6 +23,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.DoseUnit;
 import gurukram.core.score.Pace;
+import gurukram.core.text.CuePlaces;
 import gurukram.core.text.Problem;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Millis;
@@ -124,7 +125,7 @@ public final class StepFields {
             "say",
             "Said in place of the usual cue",
             (at, f) -> f.text(at.step().texts().say(), "Your own cue", WIDE),
-            (at, typed) -> at.step().with(at.step().texts().withSay(typed)));
+            (at, typed) -> at.step().with(at.step().texts().withSay(said(at, typed))));
     private static final Declared<At, Step> SETTING_UP = FIELDS.declare(
             "setting-up",
             "Getting into it; empty is usual",
@@ -273,6 +274,17 @@ public final class StepFields {
         List<Field.Option> units = new ArrayList<>(at.shown() == null ? UNITS.subList(5, 6) : UNITS);
         if (unit == DoseUnit.WRITTEN) units.add(new Field.Option(unit.word(), "as written"));
         return units;
+    }
+
+    /** Places in braces are looked at while it is typed; where there is no side, none can be named. */
+    private static String said(At at, String typed) {
+        CuePlaces.unknown(typed).ifPresent(place -> {
+            throw new Refused(
+                    "There is no “" + place + "”. Places are {lead}, {other}, {twist}, {name}, {knees} and {breath}.");
+        });
+        if (CuePlaces.isSided(typed) && !at.step().sides().isSided())
+            throw new Refused("“{lead}” and “{other}” name sides, and %s is done without any.".formatted(at.name()));
+        return typed;
     }
 
     static Step write(At at, String field, String typed) {
