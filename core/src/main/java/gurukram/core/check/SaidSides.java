@@ -96,11 +96,10 @@ final class SaidSides {
         if (kind.equals("bend") && pose.sideOf() == SideOf.KNEES_TO) return Role.LEAD;
         if (kind.equals("part")) return null;
         if (kind.equals("lie")) return pose.sideOf() == SideOf.SIDE_BELOW ? Role.LEAD : null;
-        return Sides.of(pose.cues().enter().full()).ways().stream()
-                .filter(way -> way.kind().equals(kind))
-                .map(way -> role(way.side(), null))
-                .findFirst()
-                .orElse(null);
+        for (WayClaim way : Sides.of(pose.cues().enter().full()).ways()) {
+            if (way.kind().equals(kind)) return role(way.side(), null);
+        }
+        return null;
     }
 
     /** A limb that is told to be in two places, or at itself: as a sentence; empty when none is. */

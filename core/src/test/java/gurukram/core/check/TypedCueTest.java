@@ -67,4 +67,12 @@ class TypedCueTest {
                 saying("both", "5 breaths", "{leed} foot forward").says(TypedCue.class));
         assertEquals("", saying("both", "5 breaths", "{name}, {knees}").says(TypedCue.class));
     }
+
+    /** The pose's own words turn to a place that has no side by itself: nothing is concluded, and nothing breaks. */
+    @Test
+    void aTurnThatTheWordsOfThePoseLeaveOpenIsPassedOver() {
+        Checked both = Checked.of("floor:\nlying twist, both, 5 breaths\n- say: twist to the right, left arm wide\n");
+        assertEquals(1, both.of(TypedCue.class).size());
+        assertTrue(both.offers(TypedCue.class).size() > 0);
+    }
 }
