@@ -96,6 +96,7 @@ class EditsTest {
         "tree, dose, 8, tree both 8 breaths",
         "tree, unit, seconds, tree both 30 s",
         "tree, unit, in, tree both in",
+        "tree, say, '{lead} foot roots', tree both 5 breaths",
         "tree, dose, 1:30, tree both 90 s",
         "tree, sides, 'both, left first', 'tree both, left first 5 breaths'",
         "easy-seat, dose, 90, easy-seat none 90 s open",
@@ -128,7 +129,9 @@ class EditsTest {
         "flow tide, rounds, 109",
         "flow tide, position, 0.5",
         "flow tide, position, fast",
-        "flow tide, position, 61"
+        "flow tide, position, 61",
+        "bridge, say, '{lead} foot up'",
+        "tree, say, '{leed} foot up'"
     })
     void aValueThatCannotBeIsRefused(String node, String field, String value) {
         assertThatThrownBy(() -> field(node, field, value)).isInstanceOf(Refused.class);
