@@ -1,5 +1,6 @@
 package gurukram.core.said;
 
+import gurukram.core.text.NumberWords;
 import gurukram.core.text.Remembered;
 import java.util.ArrayList;
 import java.util.List;
@@ -8,10 +9,7 @@ import java.util.Optional;
 
 /** Numbers in a text and what they count. */
 public final class Numbers {
-    private static final List<String> SMALL = List.of(
-            ("zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen"
-                            + " eighteen nineteen")
-                    .split(" "));
+    private static final List<String> SMALL = NumberWords.NUMBERS.subList(0, 20);
     private static final List<String> TENS = List.of("", "", "twenty", "thirty", "forty", "fifty", "sixty");
     private static final List<String> UNITS =
             List.of("breaths", "seconds", "minutes", "counts", "rounds", "sets", "reps");

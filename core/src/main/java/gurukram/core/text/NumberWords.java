@@ -10,9 +10,11 @@ import java.util.regex.Pattern;
  * times}. Every letter keeps its place: what becomes shorter is filled with spaces. What stands in quotes stays.
  */
 public final class NumberWords {
-    private static final List<String> NUMBERS = List.of(
+    /** From zero to twenty. */
+    public static final List<String> NUMBERS = List.of(
             "zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen twenty"
                     .split(" "));
+
     private static final String UNIT =
             "(?=\\s+(?:full |deep |slow |whole |long )?(?:breaths?|b|br|rounds?|times|reps?|repetitions?|sets?|attempts?"
                     + "|tries|turns?|groups?|seconds?|secs?|minutes?|mins?|counts?|cycles?|s|min)\\b)";
