@@ -171,8 +171,8 @@ public final class AnyPlan {
         return new BreathLengths(
                 maybe(() -> from(1_500, 60_000)),
                 maybe(() -> from(1_500, 60_000)),
-                maybe(() -> from(1_000, 30_000)),
-                maybe(() -> from(1_000, 30_000)),
+                maybe(() -> from(3_000, 30_000)),
+                maybe(() -> from(3_000, 30_000)),
                 rarely() ? some(1, 4, () -> from(30, 200)) : List.of(),
                 ratio ? from(1, 20) : null,
                 ratio ? from(1, 20) : null);

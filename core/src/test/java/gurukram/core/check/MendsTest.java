@@ -131,6 +131,11 @@ class MendsTest {
         return typed;
     }
 
+    /** At the same place, or about the same need or prop, wherever that is met first now. */
+    private static boolean sameMatter(Finding old, Finding now) {
+        return old.isSameAs(now) || (!now.about().isEmpty() && now.about().equals(old.about()));
+    }
+
     private static void holds(Checked before, Finding finding, Mend mend) {
         String what = finding.key() + ": " + mend.label();
         ClassPlan mended = PlanRules.check(mend.edit().applyTo(before.plan()), Plans.CATALOGUE);
@@ -145,6 +150,12 @@ class MendsTest {
         assertTrue(aboutWords || removed || lost.isEmpty(), what + " loses " + lost);
         for (Finding other : after.findings()) {
             assertTrue(other.severity() != Severity.MUST || before.report().has(other), what + " brings " + other);
+            boolean moved = other.rule().equals(finding.rule())
+                    && other.severity() != Severity.INFO
+                    && before.report().findings().stream()
+                            .filter(old -> old.rule().equals(other.rule()))
+                            .noneMatch(old -> sameMatter(old, other));
+            assertTrue(!moved, what + " only moves it to " + other);
         }
     }
 }

@@ -28,6 +28,7 @@ class NotationReaderTest {
                 "class: A/- peak pose: haf moon              | 2 | 14 | I know no pose called “haf moon”",
                 "class: A/- theme: B/- theme: C              | 3 | 10 | one “theme” already",
                 "class: A/- school: no holds, loud voice     | 2 | 21 | “loud voice” is no setting of a school",
+                "class: A/- 1 s a half-breath                 | 2 | 3  | Seconds a half-breath",
                 "- wobbly                                    | 1 | 3  | nothing I know about the class",
                 "section middle                              | 1 | 9  | no kind of section",
                 "standing:/- warm                            | 2 | 3  | nothing I know about the line above",

@@ -23,7 +23,9 @@ public record BreathLengths(
         List<Integer> roundPercents,
         @Nullable Integer inhale,
         @Nullable Integer exhale) {
-    public static final Limit HALF_MILLIS = new Limit("Milliseconds a half-breath", 1_000, 30_000);
+    /** The usual half-breath never counts less (arithmetic.md, section 3); only a pace typed at a flow can be quicker. */
+    public static final Limit HALF_MILLIS = new Limit("Milliseconds a half-breath", 3_000, 30_000);
+
     public static final Limit PERCENT = new Limit("Percent", 30, 200);
     public static final Limit PARTS = new Limit("Parts of a breath", 1, 20);
     private static final int MOST_ROUNDS = 12;
