@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -69,6 +70,16 @@ public final class TypedCue implements Check {
         number(subject, step, say, moments, found);
         breath(subject, step, say, moments, found);
         name(subject, step, say, moments, found);
+        sunName(subject, step, say, moments, found);
+    }
+
+    private static void sunName(Subject subject, Step step, String say, List<Integer> moments, Findings found) {
+        OptionalInt place = SunNames.placeOf(subject.flow(moments.get(0)), step);
+        OptionalInt said = SunNames.positionOf(say);
+        if (place.isEmpty() || said.isEmpty() || place.getAsInt() == said.getAsInt()) return;
+        String what = "“%s” is the name of position %d, and this is position %d."
+                .formatted(say, said.getAsInt(), place.getAsInt());
+        found.look(step.id(), "sun-name", moments, what, "Each position has its own name of the sun.");
     }
 
     /** What stands in braces would be said as it is written. */
@@ -269,6 +280,9 @@ public final class TypedCue implements Check {
                         .orElse(List.of());
             case "more" -> SaidNumbers.countedDown(say).map(List::of).orElse(List.of());
             case "breath" -> List.of(withBreath(say, moment.breath()));
+            case "sun-name" ->
+                List.of(SunNames.withNameOf(
+                        say, SunNames.placeOf(subject.flow(first), step).orElseThrow()));
             case "name" -> List.of(withName(say, subject.name(pose.id())));
             default -> List.<String>of();
         };

@@ -3,6 +3,7 @@ package gurukram.core.check;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import gurukram.core.Notation;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -74,5 +75,33 @@ class TypedCueTest {
         Checked both = Checked.of("floor:\nlying twist, both, 5 breaths\n- say: twist to the right, left arm wide\n");
         assertEquals(1, both.of(TypedCue.class).size());
         assertTrue(both.offers(TypedCue.class).size() > 0);
+    }
+
+    private static Checked twelve(String... said) {
+        String text = Notation.write(Notation.plan("flow:\ntwelve positions b, 2 rounds, with sun names\n"));
+        for (int i = 0; i < said.length; i += 2)
+            text = text.replaceAll("(?m)^( *- say: ).*" + said[i] + ".*$", "$1" + said[i + 1]);
+        return Checked.of(text);
+    }
+
+    @Test
+    void aNameOfTheSunStandsAtItsPosition() {
+        assertEquals("", twelve().says(TypedCue.class));
+        assertEquals(
+                "",
+                twelve("pūṣṇe", "Om pushne namaha", "mitr", "om mitraya namah", "maric", "om marichaye namah")
+                        .says(TypedCue.class));
+        Checked wrong = twelve("ravaye", "out: om suryaya namaha");
+        assertEquals(
+                "“out: om suryaya namaha” is the name of position 3, and this is position 2.",
+                wrong.says(TypedCue.class));
+        assertEquals(List.of("Say “out: oṃ ravaye namaḥ”"), wrong.offers(TypedCue.class));
+        assertEquals("", wrong.mended(TypedCue.class).says(TypedCue.class));
+    }
+
+    @Test
+    void aMantraElsewhereIsNoPosition() {
+        assertEquals("", saying("both", "5 breaths", "om suryaya namaha").says(TypedCue.class));
+        assertEquals("", twelve("ravaye", "om shanti").says(TypedCue.class));
     }
 }
