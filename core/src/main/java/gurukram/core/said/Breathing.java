@@ -3,6 +3,8 @@ package gurukram.core.said;
 import gurukram.core.text.Remembered;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * What a text says of the breath.
@@ -27,18 +29,22 @@ public record Breathing(List<Boolean> phases, boolean held) {
         boolean breathed = false;
         for (List<Sentence.Word> clause : Sentence.of(text).clauses()) {
             for (int i = 0; i < clause.size(); i++) {
-                if (Lexicon.shipped().at(clause, i, "inhale").isPresent()) {
-                    phases.add(true);
+                Optional<Lexicon.Entry> in = Lexicon.shipped().at(clause, i, "inhale");
+                Optional<Lexicon.Entry> phase = in.or(exhale(clause, i));
+                if (phase.isPresent()) {
+                    phases.add(in.isPresent());
                     breathed = true;
-                } else if (Lexicon.shipped().at(clause, i, "exhale").isPresent()) {
-                    phases.add(false);
-                    breathed = true;
+                    i += phase.get().words().size() - 1;
                 } else if (isHold(clause, i, breathed)) {
                     held = true;
                 }
             }
         }
         return new Breathing(phases, held);
+    }
+
+    private static Supplier<Optional<Lexicon.Entry>> exhale(List<Sentence.Word> clause, int i) {
+        return () -> Lexicon.shipped().at(clause, i, "exhale");
     }
 
     /** “hold it there” holds the breath only where the breath was spoken of. */
