@@ -49,7 +49,8 @@ public final class Table {
         return new Row(cells);
     }
 
-    private static String text(String resource) {
+    /** The whole of a resource. */
+    public static String text(String resource) {
         try (InputStream in = Table.class.getResourceAsStream(resource)) {
             return new String(Objects.requireNonNull(in, resource).readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
