@@ -44,10 +44,14 @@ class CoreArchitectureTest {
             .definedBy("gurukram.core.fit..")
             .layer("check")
             .definedBy("gurukram.core.check..")
+            .layer("phrase")
+            .definedBy("gurukram.core.phrase..")
             .layer("compose")
             .definedBy("gurukram.core.compose..")
             .whereLayer("compose")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("phrase")
+            .mayOnlyBeAccessedByLayers("compose")
             .whereLayer("check")
             .mayOnlyBeAccessedByLayers("compose")
             .whereLayer("fit")
@@ -57,26 +61,46 @@ class CoreArchitectureTest {
             .whereLayer("cue")
             .mayOnlyBeAccessedByLayers("check")
             .whereLayer("notation")
-            .mayOnlyBeAccessedByLayers("compose")
+            .mayOnlyBeAccessedByLayers("phrase", "compose")
             .whereLayer("score")
-            .mayOnlyBeAccessedByLayers("cue", "fit", "check", "compose")
+            .mayOnlyBeAccessedByLayers("cue", "fit", "check", "phrase", "compose")
             .whereLayer("plan")
-            .mayOnlyBeAccessedByLayers("score", "cue", "notation", "fit", "check", "compose")
+            .mayOnlyBeAccessedByLayers("score", "cue", "notation", "fit", "check", "phrase", "compose")
             .whereLayer("catalogue")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("progress")
             .mayOnlyBeAccessedByLayers("compose")
             .whereLayer("pose")
             .mayOnlyBeAccessedByLayers(
-                    "catalogue", "progress", "plan", "score", "cue", "notation", "group", "fit", "check", "compose")
+                    "catalogue",
+                    "progress",
+                    "plan",
+                    "score",
+                    "cue",
+                    "notation",
+                    "group",
+                    "fit",
+                    "check",
+                    "phrase",
+                    "compose")
             .whereLayer("body")
             .mayOnlyBeAccessedByLayers(
-                    "pose", "catalogue", "plan", "score", "cue", "notation", "fit", "check", "compose")
+                    "pose", "catalogue", "plan", "score", "cue", "notation", "fit", "check", "phrase", "compose")
             .whereLayer("figure")
             .mayOnlyBeAccessedByLayers("pose", "catalogue")
             .whereLayer("dose")
             .mayOnlyBeAccessedByLayers(
-                    "pose", "catalogue", "plan", "score", "cue", "notation", "group", "fit", "check", "compose")
+                    "pose",
+                    "catalogue",
+                    "plan",
+                    "score",
+                    "cue",
+                    "notation",
+                    "group",
+                    "fit",
+                    "check",
+                    "phrase",
+                    "compose")
             .because("a newcomer reads the core in this order");
 
     @ArchTest

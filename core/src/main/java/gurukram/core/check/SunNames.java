@@ -1,9 +1,9 @@
 package gurukram.core.check;
 
-import gurukram.core.notation.line.TwelvePositions;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Step;
 import gurukram.core.text.CuePlaces;
+import gurukram.core.text.Table;
 import gurukram.core.text.Words;
 import java.util.List;
 import java.util.OptionalInt;
@@ -20,7 +20,9 @@ final class SunNames {
     private static final Pattern WRITTEN = Pattern.compile("(?iU)\\b(?:oṃ|om|aum)\\s+\\w+\\s+nama\\w*");
     private static final int POSITIONS = 12;
     private static final int FEWEST = 2;
-    private static final List<String> LIST = TwelvePositions.sunNames();
+    private static final List<String> LIST = Table.of("/school/twelve-sun-names.txt", "\n", 1).stream()
+            .map(row -> row.cell(0))
+            .toList();
     private static final List<String> ROOTS =
             LIST.stream().map(SunNames::saidIn).toList();
 
@@ -45,7 +47,7 @@ final class SunNames {
 
     /** The same words with the name that belongs to the position. */
     static String withNameOf(String say, int position) {
-        return WRITTEN.matcher(say).replaceFirst(LIST.get(position - 1).replaceFirst("^.*: ", ""));
+        return WRITTEN.matcher(say).replaceFirst(LIST.get(position - 1));
     }
 
     /** Enough of the name to know it in any spelling: “pusne” and “pushne” are one. */

@@ -1,6 +1,5 @@
 package gurukram.core.phrase;
 
-import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -32,16 +31,8 @@ public final class PhraseBook {
     private final Map<String, Phrase> phrases = new LinkedHashMap<>();
     private final Map<Level, Map<String, PhraseLine>> lines = new EnumMap<>(Level.class);
 
-    private static final class Shipped {
-        private static final PhraseBook BOOK = new PhraseBook(CatalogueReader.shipped());
-    }
-
-    public static PhraseBook shipped() {
-        return Shipped.BOOK;
-    }
-
-    /** {@link IllegalStateException} names a phrase that cannot be read. */
-    PhraseBook(PoseCatalogue catalogue) {
+    /** Reads all of it; {@link IllegalStateException} names a phrase that cannot be read. */
+    public PhraseBook(PoseCatalogue catalogue) {
         Unfolder unfolder = new Unfolder(catalogue, Pace.defaults());
         for (Level level : Level.values()) lines.put(level, new LinkedHashMap<>());
         for (Table.Row row : Table.of("/phrases/index.txt", "|", 9)) {
