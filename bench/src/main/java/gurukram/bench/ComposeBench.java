@@ -4,6 +4,7 @@ import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.compose.Composer;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Ladder;
@@ -36,7 +37,8 @@ public class ComposeBench {
     private static final int STRIDE = 367;
 
     private final PoseCatalogue catalogue = CatalogueReader.shipped();
-    private final Composer composer = new Composer(catalogue, new Unfolder(catalogue, Pace.defaults()), School.UNSET);
+    private final Composer composer =
+            new Composer(catalogue, new Unfolder(catalogue, Pace.defaults()), School.UNSET, new PhraseBook(catalogue));
     private final List<Brief> briefs = briefs();
     private int at;
 

@@ -100,10 +100,14 @@ public final class Checks {
 
     /** What would mend a finding, each tried out; empty when nothing known does. */
     public List<Mend> mends(Subject subject, Finding finding) {
-        Report before = report(subject);
+        return mends(subject, finding, report(subject), MOST_MENDS);
+    }
+
+    /** As {@link #mends(Subject, Finding)}, at most so many, where the report is known. */
+    public List<Mend> mends(Subject subject, Finding finding, Report before, int most) {
         List<Mend> good = new ArrayList<>();
         for (Mend mend : find(finding.rule()).mends(subject, finding)) {
-            if (good.size() == MOST_MENDS) break;
+            if (good.size() == most) break;
             if (good.stream().anyMatch(other -> other.label().equals(mend.label()))) continue;
             if (holds(subject, finding, mend, before)) good.add(mend);
         }

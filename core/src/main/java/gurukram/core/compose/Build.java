@@ -2,11 +2,12 @@ package gurukram.core.compose;
 
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
+import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.parts.Attempt;
 import gurukram.core.compose.parts.Ends;
 import gurukram.core.compose.parts.Filling;
-import gurukram.core.compose.parts.FlowPart;
 import gurukram.core.compose.parts.PeakPart;
+import gurukram.core.compose.parts.PhrasePart;
 import gurukram.core.compose.parts.PreparationPart;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Dice;
@@ -14,6 +15,7 @@ import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Sketch;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.settings.ClassSettings;
@@ -32,30 +34,49 @@ final class Build {
     private final Attempt attempt;
 
     /** @param tightness 0 for all that belongs to a class; each more leaves something out that could be missed */
-    Build(Brief brief, Pool pool, @Nullable Goal goal, Clock clock, Dice dice, int tightness) {
+    Build(
+            Brief brief,
+            Pool pool,
+            PhraseBook phrases,
+            @Nullable Goal goal,
+            @Nullable Concept concept,
+            Clock clock,
+            Dice dice,
+            int tightness) {
         Pose peak = goal == null ? null : goal.pose();
         boolean low = peak != null && Places.isFloor(peak.base());
-        Sketch sketch = new Sketch(settings(brief, goal), order(low), pool.catalogue(), dice);
-        attempt = new Attempt(brief, pool, goal, clock, dice, new Merit(brief, peak, dice), sketch, tightness);
+        Sketch sketch = new Sketch(settings(brief, goal, concept), order(low), pool.catalogue(), dice);
+        attempt = new Attempt(
+                brief, pool, phrases, goal, concept, clock, dice, new Merit(brief, peak, dice), sketch, tightness);
     }
 
-    private static ClassSettings settings(Brief brief, @Nullable Goal goal) {
-        String title = brief.theme().title();
-        if (title.isEmpty())
-            title = goal == null
-                    ? "A class of its own"
-                    : "Towards " + goal.pose().name().toLowerCase(Locale.ROOT);
+    private static ClassSettings settings(Brief brief, @Nullable Goal goal, @Nullable Concept concept) {
+        String title = title(brief, goal, concept);
+        String to = goal == null ? "where it ends" : goal.pose().name().toLowerCase(Locale.ROOT);
         return ClassSettings.of(title, brief.minutes(), brief.style(), brief.level())
-                .with(opened(brief.theme()))
+                .with(worded(brief.theme(), concept, to))
                 .withMixed(brief.mixed())
                 .withPeak(goal == null ? null : goal.pose().id())
                 .withBegins(brief.begins())
                 .with(brief.school());
     }
 
-    /** The teacher's own sentence opens the class where no opening words are written. */
-    private static Theme opened(Theme theme) {
-        return theme.open().isEmpty() ? theme.withOpen(theme.sentence()) : theme;
+    /** Where it leads to, or what it is about, and by which idea: “Half moon, through the standing leg”. */
+    private static String title(Brief brief, @Nullable Goal goal, @Nullable Concept concept) {
+        String title = brief.theme().title();
+        if (title.isEmpty())
+            title = goal == null ? "A class of its own" : goal.pose().name();
+        String told = concept == null ? title : title + ", " + concept.name();
+        return told.length() <= ClassSettings.MOST_LETTERS ? told : title;
+    }
+
+    /** The teacher's own words stand; where she has no sentence, the idea's words are put in to be edited. */
+    private static Theme worded(Theme theme, @Nullable Concept concept, String to) {
+        if (!theme.sentence().isEmpty() || concept == null)
+            return theme.open().isEmpty() ? theme.withOpen(theme.sentence()) : theme;
+        Theme now = theme.withSentence(concept.sentenceTo(to));
+        if (now.open().isEmpty()) now = now.withOpen(concept.openTo(to));
+        return now.close().isEmpty() ? now.withClose(concept.close()) : now;
     }
 
     private static List<SectionRole> order(boolean peakIsLow) {
@@ -80,18 +101,23 @@ final class Build {
         attempt.brief().kept().forEach(kept -> sketch.put(kept.role(), kept.item()));
         Ends ends = new Ends(attempt);
         PeakPart peak = new PeakPart(attempt);
+        PhrasePart phrases = new PhrasePart(attempt);
         PreparationPart preparation = new PreparationPart(attempt);
         Filling filling = new Filling(attempt);
         ends.arrive(filling);
+        phrases.warmSpine();
         peak.put();
-        new FlowPart(attempt).put();
+        peak.counterposes();
+        phrases.putFirst();
+        ends.rest();
+        phrases.shapes();
         preparation.put();
         preparation.wanted();
         preparation.warmWrists();
-        peak.counterposes();
         filling.answers();
-        ends.rest();
+        phrases.putMore();
         filling.fill();
+        phrases.threads();
         return sketch.plan();
     }
 }

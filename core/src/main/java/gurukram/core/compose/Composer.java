@@ -6,6 +6,8 @@ import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
 import gurukram.core.compose.brief.Goal;
 import gurukram.core.compose.brief.LeftOut;
+import gurukram.core.compose.idea.Concept;
+import gurukram.core.compose.idea.Concepts;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Dice;
 import gurukram.core.compose.search.Doses;
@@ -15,6 +17,7 @@ import gurukram.core.compose.search.Sequences;
 import gurukram.core.fit.Fit;
 import gurukram.core.fit.FitAnswer;
 import gurukram.core.fit.FitRequest;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.settings.School;
@@ -36,22 +39,26 @@ import org.jspecify.annotations.Nullable;
  * idea always give the same class; another idea gives another. No clock decides anything: limits count tries.
  */
 public final class Composer {
-    private static final int MOST_TRIES = 8;
+    private static final int MOST_TRIES = 10;
+    private static final int TIGHTEST = 4;
+    private static final long TOO_LONG_MS = 45_000;
     private static final int MOST_IDEAS = 12;
     /** What a pose must do for the peak or the theme to be missed. */
     private static final double USEFUL = 2.5;
     /** Tries for a class about which there is nothing to look at; what is serious is tried on. */
-    private static final int ENOUGH = 2;
+    private static final int ENOUGH = 1;
 
     private static final int SERIOUS = 20;
 
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
     private final School teachers;
+    private final PhraseBook phrases;
 
     /** @param teachers the teacher's school */
-    public Composer(PoseCatalogue catalogue, Unfolder unfolder, School teachers) {
+    public Composer(PoseCatalogue catalogue, Unfolder unfolder, School teachers, PhraseBook phrases) {
         this.catalogue = catalogue;
+        this.phrases = phrases;
         this.unfolder = unfolder.with(teachers);
         this.teachers = teachers;
     }
@@ -62,22 +69,39 @@ public final class Composer {
         Dice dice = new Dice(idea, "draft");
         Goals goals = new Goals(pool);
         Goal goal = goals.find(dice).orElse(null);
+        Concept concept = concept(pool, goal, idea);
         Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
         Set<NodeId> kept = brief.kept().stream().map(one -> one.item().id()).collect(Collectors.toSet());
         Finishing finishing = new Finishing(catalogue, unfolder, checks, clock);
         Finishing.Candidate best = null;
+        int tightness = 0;
+        int tries = 0;
         for (int i = 0; i < MOST_TRIES; i++) {
             Dice drawn = new Dice(idea * 31 + i, "draft");
-            ClassPlan plan = new Build(brief, pool, goal, clock, drawn, i / 2).plan();
+            ClassPlan plan = new Build(brief, pool, phrases, goal, concept, clock, drawn, tightness).plan();
+            boolean tooLong = clock.score(plan).totalMs() > clock.slotMs() + TOO_LONG_MS;
+            if (tooLong && tightness < TIGHTEST) {
+                tightness++;
+                continue;
+            }
             Finishing.Candidate candidate = finishing.mended(finishing.fitted(plan), kept);
             if (brief.mixed()) candidate = laid(candidate, new Levels(pool, goal, unfolder), checks);
             if (best == null || candidate.misses() < best.misses()) best = candidate;
-            if (best.misses() == 0 || i >= ENOUGH && best.misses() < SERIOUS) break;
+            if (best.misses() == 0 || tries++ >= ENOUGH && best.misses() < SERIOUS) break;
+            if (tries > 1) tightness = Math.min(TIGHTEST, tightness + 1);
         }
         List<LeftOut> leftOut = leftOut(pool, goal);
         Objects.requireNonNull(best, "at least one is tried");
         return new Draft(best.plan(), brief, goal, goals.stops(), idea, leftOut, best.report(), best.totalMs());
+    }
+
+    /** One idea after the other, the best first; null when the group can do none. */
+    private static @Nullable Concept concept(Pool pool, @Nullable Goal goal, long idea) {
+        Brief brief = pool.brief();
+        String words = brief.theme().title() + " " + brief.theme().sentence();
+        List<Concept> concepts = Concepts.towards(goal == null ? null : goal.pose(), brief.focus(), words, pool::has);
+        return concepts.isEmpty() ? null : concepts.get((int) Math.floorMod(idea - 1, (long) concepts.size()));
     }
 
     private static Finishing.Candidate laid(Finishing.Candidate candidate, Levels levels, Checks checks) {

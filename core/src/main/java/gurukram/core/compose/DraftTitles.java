@@ -19,6 +19,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Drafts of one brief told apart by their titles: where they lead to, and by way of which poses that the others do not hold.
@@ -40,6 +41,9 @@ public final class DraftTitles {
     /** The same classes, each with what sets it apart from {@code others} and from one another in its title. */
     public List<ClassPlan> told(List<ClassPlan> plans, List<ClassPlan> others) {
         List<Map<String, Long>> held = plans.stream().map(this::held).toList();
+        List<String> titles = Stream.concat(plans.stream(), others.stream())
+                .map(plan -> plan.settings().title())
+                .toList();
         Set<String> elsewhere = new HashSet<>();
         others.forEach(plan -> elsewhere.addAll(held(plan).keySet()));
         List<ClassPlan> told = new ArrayList<>();
@@ -47,7 +51,11 @@ public final class DraftTitles {
             Set<String> taken = new HashSet<>(elsewhere);
             for (int k = 0; k < plans.size(); k++)
                 if (k != i) taken.addAll(held.get(k).keySet());
-            told.add(titled(plans.get(i), way(held.get(i), taken)));
+            boolean alone = titles.stream()
+                            .filter(plans.get(i).settings().title()::equals)
+                            .count()
+                    < 2;
+            told.add(alone ? plans.get(i) : titled(plans.get(i), way(held.get(i), taken)));
         }
         return told;
     }
@@ -68,11 +76,8 @@ public final class DraftTitles {
     private ClassPlan titled(ClassPlan plan, List<String> way) {
         if (way.isEmpty()) return plan;
         Naming naming = new Naming(catalogue);
-        String theme = plan.settings().theme().title();
-        String peak = plan.settings().peak();
-        String to = !theme.isEmpty() ? theme : peak == null ? plan.settings().title() : naming.pose(peak);
         List<String> names = way.stream().map(naming::poseInSentence).toList();
-        String title = to + ", by way of " + String.join(" and ", names);
+        String title = plan.settings().title() + ", by way of " + String.join(" and ", names);
         boolean fits = title.length() <= ClassSettings.MOST_LETTERS;
         return fits ? plan.with(plan.settings().withTitle(title)) : plan;
     }

@@ -5,15 +5,11 @@ import gurukram.core.check.Finding;
 import gurukram.core.check.Mend;
 import gurukram.core.check.Report;
 import gurukram.core.check.Severity;
-import gurukram.core.compose.parts.FlowPart;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Way;
-import gurukram.core.fit.Fit;
-import gurukram.core.fit.FitAnswer;
 import gurukram.core.fit.FitRequest;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
@@ -29,11 +25,6 @@ import java.util.Set;
 /** The last of a draft: fitted to its slot, judged, and mended where a mend is a draft's to take. */
 final class Finishing {
     private static final int MOST_MENDS = 20;
-    /** As near to the minute as a breath allows, where it can be; else within the usual tolerance. */
-    private static final long NEAR_MS = 5_000;
-
-    private static final FitRequest.Freedom RANGES = new FitRequest.Freedom(false, false, false, false, false);
-    private static final FitRequest.Freedom ROUNDS = new FitRequest.Freedom(true, false, false, false, false);
     /** Findings whose mends belong to a draft; the others are the teacher's to decide. */
     private static final Set<String> MENDED = Set.of(
             "preparation",
@@ -46,6 +37,10 @@ final class Finishing {
             "sides-uneven",
             "cold-wrists",
             "above-level");
+    /** Of several poses that could be put in, the nearest is taken; of other mends the first. */
+    private static final Set<String> PUT_IN = Set.of("preparation", "counterpose");
+
+    private static final int MOST_OFFERS = 4;
     /** What is mended in a class that is the teacher's own already. */
     private static final Set<String> LED = Set.of("preparation", "counterpose", "high-risk");
 
@@ -76,35 +71,31 @@ final class Finishing {
     /** A class and how far it is from what a draft has to be; 0 is all right. */
     record Candidate(ClassPlan plan, Report report, long totalMs, long misses) {}
 
-    /** Fitted to the slot, as near to the minute as it goes; with other rounds where the poses there are do not fill it. */
+    /** Brought to the slot by what has no count in it. */
     ClassPlan fitted(ClassPlan plan) {
-        for (long tolerance : new long[] {NEAR_MS, FitRequest.TOLERANCE_MS}) {
-            FitRequest request = new FitRequest(clock.slotMs(), tolerance, null, RANGES);
-            if (new Fit(catalogue, unfolder).fit(plan, request) instanceof FitAnswer.Fits fits) return fits.plan();
-        }
-        return withRounds(plan);
-    }
-
-    /** Where the poses there are do not fill the slot, rounds do; those of the main flow stay three. */
-    private ClassPlan withRounds(ClassPlan plan) {
-        Flow main = plan.find(FlowPart.MAIN_FLOW).map(Flow.class::cast).orElse(null);
-        ClassPlan locked = plan;
-        if (main != null) locked = new PlanEdit.Change(main.with(main.marks().lock(true))).applyTo(plan);
-        FitRequest request = new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, ROUNDS);
-        if (!(new Fit(catalogue, unfolder).fit(locked, request) instanceof FitAnswer.Fits fits)) return plan;
-        return main == null ? fits.plan() : new PlanEdit.Change(main).applyTo(fits.plan());
+        return new LastMinute(clock).brought(plan);
     }
 
     /** What the checks would mend, mended, as far as that is a draft's to do. @param kept parts that stay as they are */
     Candidate mended(ClassPlan plan, Set<NodeId> kept) {
         ClassPlan now = plan;
         Report report = checks.report(now);
-        for (int i = 0; i < MOST_MENDS; i++) {
-            Optional<Mend> mend = mend(now, report, MENDED);
-            if (mend.isEmpty()) break;
-            ClassPlan after = mend.get().edit().applyTo(now);
-            now = fitted(after);
-            report = checks.report(now);
+        int mends = 0;
+        boolean again = true;
+        while (again && mends < MOST_MENDS) {
+            again = false;
+            for (Optional<Mend> mend = mend(now, report, MENDED);
+                    mend.isPresent() && mends < MOST_MENDS;
+                    mend = mend(now, report, MENDED)) {
+                now = mend.get().edit().applyTo(now);
+                report = checks.report(now);
+                mends++;
+                again = true;
+            }
+            if (again) {
+                now = fitted(now);
+                report = checks.report(now);
+            }
         }
         now = Doses.settled(now, kept);
         Score score = unfolder.unfold(now, null);
@@ -123,7 +114,8 @@ final class Finishing {
     private Optional<Mend> mend(ClassPlan plan, Report report, Set<String> rules) {
         for (Finding finding : report.findings()) {
             if (finding.severity() == Severity.INFO || !rules.contains(finding.rule())) continue;
-            List<Mend> mends = checks.mends(checks.subject(plan), finding);
+            int most = PUT_IN.contains(finding.rule()) ? MOST_OFFERS : 1;
+            List<Mend> mends = checks.mends(checks.subject(plan), finding, report, most);
             if (!mends.isEmpty()) return Optional.of(nearest(mends, plan));
         }
         return Optional.empty();

@@ -23,6 +23,7 @@ import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -159,8 +160,23 @@ final class Levels {
         return now;
     }
 
+    /** The last step of a flow that a level does otherwise is done as the class does it, unless it is above the level: then it is left out. */
+    private ClassPlan asTheOthers(ClassPlan plan, Flow flow, Level level) {
+        for (int i = flow.steps().size() - 1; i >= 0; i--) {
+            Step step = flow.steps().get(i);
+            if (Objects.equals(step.poseFor(level), step.pose())) continue;
+            Dose dose = step.doseFor(level).at(Dose.Reading.CHOSEN);
+            Step after = dose instanceof Dose.Breaths hold && hold.breaths() > 1
+                    ? step.withDoseFor(level, new Dose.Breaths(hold.breaths() - 1))
+                    : step.withPoseFor(level, null).withDoseFor(level, null);
+            return with(plan, step, after);
+        }
+        return plan;
+    }
+
     private ClassPlan shorter(ClassPlan plan, MixedRoom.Line line) {
         NodeId id = line.node();
+        if (plan.find(id).orElse(null) instanceof Flow flow) return asTheOthers(plan, flow, line.level());
         if (!(plan.find(id).orElse(null) instanceof Step step)) return plan;
         Dose dose = step.doseFor(line.level()).at(Dose.Reading.CHOSEN);
         Step after = dose instanceof Dose.Breaths hold && hold.breaths() > 1

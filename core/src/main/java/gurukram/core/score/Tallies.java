@@ -3,6 +3,7 @@ package gurukram.core.score;
 import gurukram.core.body.Base;
 import gurukram.core.body.Felt;
 import gurukram.core.body.Side;
+import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.time.Breath;
@@ -23,7 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param retentions held half-breaths and cycles with a retention; {@code retentionCounts} the counts of patterns held
  * @param baseChanges how often the body changes its base
  * @param floorTrips times the class comes up from the floor and goes down again; half-breath movements of flows that
- *     only pass the floor do not count (ours)
+ *     only pass the floor do not count, and a lunge with a knee on the floor is no coming up (ours)
  */
 public record Tallies(
         List<Row> byPose,
@@ -86,7 +87,7 @@ public record Tallies(
             if (m.twistSide() != null) twist = twist.plus(m.twistSide(), amount);
             if (pose.wristLoad()) wristLoad += Math.max(1, amount.reps());
             retention(m);
-            base(m, pose.base());
+            base(m, pose);
         }
 
         private void felt(Felt felt, Moment m, Amount amount) {
@@ -104,11 +105,13 @@ public record Tallies(
             retentionCounts += m.heldCounts();
         }
 
-        private void base(Moment m, Base now) {
+        private void base(Moment m, Pose pose) {
+            Base now = pose.base();
             if (base != null && base != now) baseChanges++;
             base = now;
             boolean passing = m.kind() == Moment.Kind.MOVEMENT && m.flow() != null;
-            if (UP.contains(now)) up = true;
+            boolean kneels = pose.facts().mechanisms().contains(Mechanism.KNEEL);
+            if (UP.contains(now) && !kneels) up = true;
             if (!DOWN.contains(now) || passing) return;
             if (up && floorSeen) floorTrips++;
             up = false;

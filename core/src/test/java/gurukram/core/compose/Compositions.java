@@ -4,6 +4,7 @@ import static gurukram.core.Plans.CATALOGUE;
 
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Ladder;
@@ -17,7 +18,8 @@ import java.util.List;
 public final class Compositions {
     static final boolean FULL = "yes".equals(System.getenv("GURUKRAM_FULL"));
     public static final Unfolder UNFOLDER = new Unfolder(CATALOGUE, Pace.defaults());
-    static final Composer COMPOSER = new Composer(CATALOGUE, UNFOLDER, School.USUAL);
+    static final PhraseBook PHRASES = new PhraseBook(CATALOGUE);
+    static final Composer COMPOSER = new Composer(CATALOGUE, UNFOLDER, School.USUAL, PHRASES);
     static final int[] MINUTES = {30, 45, 60, 75, 90};
 
     private Compositions() {}

@@ -32,9 +32,7 @@ class DraftTitlesTest {
                         plan("", "triangle, both, 9 breaths", "chair, 5 breaths"),
                         plan("", "triangle, both, 9 breaths")))
                 .containsExactly(
-                        "Half moon, by way of pyramid and tree",
-                        "Half moon, by way of chair",
-                        "Half moon, by way of triangle");
+                        "Draft, by way of pyramid and tree", "Draft, by way of chair", "Draft, by way of triangle");
     }
 
     @Test
@@ -42,15 +40,14 @@ class DraftTitlesTest {
         assertThat(titles(
                         List.of(plan("", "tree, both, 9 breaths")),
                         plan("", "tree, both, 9 breaths", "chair, 3 breaths")))
-                .containsExactly("Half moon, by way of chair");
+                .containsExactly("Draft, by way of chair");
     }
 
     @Test
-    void aThemeStandsBeforeThePeakAndNothingHeldChangesNothing() {
-        assertThat(titles(
-                        List.of(),
-                        plan("- theme: Low water\n", "tree, both, 9 breaths"),
-                        plan("", "mountain, 9 breaths")))
-                .containsExactly("Low water, by way of tree", "Draft");
+    void whatHasATitleOfItsOwnKeepsItAndNothingHeldChangesNothing() {
+        ClassPlan own = plan("", "tree, both, 9 breaths");
+        ClassPlan moon = own.with(own.settings().withTitle("Half moon, from the side of the body"));
+        assertThat(titles(List.of(), moon, plan("", "mountain, 9 breaths"), plan("", "mountain, 9 breaths")))
+                .containsExactly("Half moon, from the side of the body", "Draft", "Draft");
     }
 }

@@ -10,7 +10,6 @@ import gurukram.core.compose.brief.Draft;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
-import gurukram.core.plan.Layer;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.edit.PlanRules;
@@ -25,12 +24,13 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 
 /** What a draft has to be, looked at by itself: it knows nothing of how drafts are made. */
 final class DraftVerifier {
     static final Map<Integer, Integer> LEAST_POSES = Map.of(30, 14, 45, 20, 60, 24, 75, 28, 90, 32);
-    static final double MOST_OPEN = 0.03;
+    static final double MOST_OPEN = 0.12;
     static final long OFF_MS = 30_000;
 
     private final Draft draft;
@@ -112,7 +112,7 @@ final class DraftVerifier {
                 .filter(moment -> role(moment) == SectionRole.REST)
                 .mapToLong(Moment::workMs)
                 .sum();
-        if (at < 0 || rest < 60_000 || rest * 12 < score.totalMs()) faults.add("rest of " + rest);
+        if (at < 0 || rest < 60_000 || rest * 13 < score.totalMs()) faults.add("rest of " + rest);
         for (Section after : sections.subList(at + 1, sections.size()))
             if (after.role() != SectionRole.CLOSE) faults.add("after the rest " + after.role());
         if (sections.get(sections.size() - 1).role() != SectionRole.CLOSE) faults.add("no close");
@@ -174,30 +174,32 @@ final class DraftVerifier {
 
     private void flows() {
         boolean layered = false;
+        long flows = 0;
         for (Section section : draft.plan().sections()) {
             for (Item item : section.items()) {
                 if (!(item instanceof Flow flow)) continue;
-                if (draft.brief().style() == Style.HATHA && section.role() != SectionRole.SALUTATIONS)
-                    faults.add("a flow in " + section.role());
+                if (flow.settings().rounds() > 1)
+                    flows += Objects.requireNonNull(score.totals().get(flow.id()))
+                            .lengthMs();
                 layered |= isLayered(flow);
             }
         }
+        if (draft.brief().style() == Style.HATHA && flows > 0.4 * score.totalMs())
+            faults.add("hatha with flows of " + 100 * flows / score.totalMs() + " %");
         if (draft.brief().style() == Style.VINYASA && !layered) faults.add("no layered flow");
     }
 
-    /** Three rounds, and something is different in the second and in the third. */
-    private static boolean isLayered(Flow flow) {
-        List<Layer> layers =
-                flow.steps().stream().flatMap(s -> s.layers().stream()).toList();
-        return flow.settings().rounds() == 3
-                && flow.steps().size() >= 5
-                && flow.steps().size() <= 12
-                && layers.stream()
-                        .anyMatch(layer -> layer.when().rounds() != null
-                                && layer.when().rounds().has(2, 3))
-                && layers.stream()
-                        .anyMatch(layer -> layer.when().rounds() != null
-                                && layer.when().rounds().has(3, 3));
+    /** Three rounds, and each is another than the one before. */
+    private boolean isLayered(Flow flow) {
+        if (flow.settings().rounds() < 3) return false;
+        List<List<String>> rounds = new ArrayList<>();
+        for (Moment moment : score.moments()) {
+            if (!flow.id().equals(moment.flow()) || moment.round() == null) continue;
+            while (rounds.size() < moment.round()) rounds.add(new ArrayList<>());
+            boolean held = moment.kind() != Moment.Kind.MOVEMENT;
+            rounds.get(moment.round() - 1).add(moment.pose() + (held ? " " + moment.workMs() : ""));
+        }
+        return !rounds.get(0).equals(rounds.get(1)) && !rounds.get(1).equals(rounds.get(2));
     }
 
     /** The dose of a range at its chosen value, for telling a draft. */

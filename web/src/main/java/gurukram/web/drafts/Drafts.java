@@ -6,6 +6,7 @@ import gurukram.core.compose.DraftTitles;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
 import gurukram.core.compose.brief.Wish;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -44,6 +45,7 @@ class Drafts {
     private final GroupStore groups;
     private final ClassEditor editor;
     private final OwnWords words;
+    private final PhraseBook phrases;
 
     Drafts(
             DraftStore store,
@@ -52,7 +54,9 @@ class Drafts {
             AccountStore accounts,
             GroupStore groups,
             ClassEditor editor,
-            OwnWords words) {
+            OwnWords words,
+            PhraseBook phrases) {
+        this.phrases = phrases;
         this.words = words;
         this.store = store;
         this.tries = tries;
@@ -75,7 +79,7 @@ class Drafts {
     }
 
     private Composer composer(Teacher teacher) {
-        return new Composer(poses.of(teacher), editor.unfolderOf(teacher), accounts.school(teacher));
+        return new Composer(poses.of(teacher), editor.unfolderOf(teacher), accounts.school(teacher), phrases);
     }
 
     /** The group a brief is for, where it is still there; null otherwise. */

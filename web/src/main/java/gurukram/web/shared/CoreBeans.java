@@ -1,6 +1,7 @@
 package gurukram.web.shared;
 
 import gurukram.core.catalogue.CatalogueReader;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.pose.PoseCatalogue;
 import java.security.SecureRandom;
 import java.time.Clock;
@@ -24,5 +25,10 @@ class CoreBeans {
     @Bean
     RandomGenerator random() {
         return new SecureRandom();
+    }
+
+    @Bean
+    PhraseBook phraseBook(PoseCatalogue catalogue) {
+        return new PhraseBook(catalogue);
     }
 }

@@ -2,6 +2,7 @@ package gurukram.core.compose.parts;
 
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
+import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Cover;
 import gurukram.core.compose.search.Dice;
@@ -11,6 +12,7 @@ import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Pose;
@@ -21,13 +23,16 @@ import org.jspecify.annotations.Nullable;
  * One try at a class: what all that make a part of it have in common.
  *
  * @param goal null when the class leads to no pose
+ * @param concept the idea of the class; null when the group can do none
  * @param merit how well poses suit, as this try's dice have it
  * @param tightness 0 for all that belongs to a class; each more leaves something out that could be missed
  */
 public record Attempt(
         Brief brief,
         Pool pool,
+        PhraseBook phrases,
         @Nullable Goal goal,
+        @Nullable Concept concept,
         Clock clock,
         Dice dice,
         Merit merit,

@@ -11,13 +11,15 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Pose;
+import gurukram.core.time.Millis;
 
 /** How a class begins, and how it ends: arriving, breathing, the rest and the close. */
 public final class Ends {
-    private static final int LEAST_REST_SECONDS = 60;
-    private static final int REST_STEP = 15;
-    private static final int MOST_OPEN_SECONDS = 60;
-    private static final int OPEN_PER_MILLE = 28;
+    /** A minute of rest for so many minutes of class. */
+    private static final int REST_IN = 12;
+
+    private static final int LEAST_OPEN_SECONDS = 30;
+    private static final int OPEN_PERCENT = 4;
     private static final int SHORT_MINUTES = 45;
 
     private final Attempt attempt;
@@ -30,12 +32,17 @@ public final class Ends {
         this.sketch = attempt.sketch();
     }
 
-    /** A seat with open time, the one range that makes every minute reachable, under 3 % of the class; then the breath. */
+    /** How much more than the least the open time at the beginning can be, ms: 4 % of the class, at least a minute. */
+    static long openMs(int minutes) {
+        return Math.max(Millis.MINUTE, (long) minutes * Millis.MINUTE * OPEN_PERCENT / 100);
+    }
+
+    /** A seat with open time, the one range that makes every minute reachable; then the breath. */
     public void arrive(Filling filling) {
         if (!attempt.has(SectionRole.ARRIVE)) {
-            int most = Math.min(MOST_OPEN_SECONDS, brief.minutes() * 60 * OPEN_PER_MILLE / 1000);
-            int least = Math.min(20, most / 2);
-            Dose open = new Range(new Dose.Open(least), new Dose.Open((least + most) / 2), new Dose.Open(most));
+            int most = LEAST_OPEN_SECONDS + (int) (openMs(brief.minutes()) / Millis.SECOND);
+            Dose least = new Dose.Open(LEAST_OPEN_SECONDS);
+            Dose open = new Range(least, least, new Dose.Open(most));
             Pose seat = attempt.firstAllowed("easy-seat", "thunderbolt", "chair-seat", "constructive-rest", "mountain");
             sketch.put(SectionRole.ARRIVE, attempt.step(SectionRole.ARRIVE, seat, open));
         }
@@ -52,11 +59,11 @@ public final class Ends {
         }
     }
 
-    /** A final rest of 9 %, 11 % in a restful class, and a close; who cannot lie on the back lies on the side, left first. */
+    /** A final rest of whole minutes, five an hour and one more in a restful class, and a close; who cannot lie on the back lies on the side, left first. */
     public void rest() {
         if (!attempt.has(SectionRole.REST)) {
-            int percent = brief.flavour() == Flavour.RESTFUL ? 11 : 9;
-            int seconds = Math.max(LEAST_REST_SECONDS, brief.minutes() * 60 * percent / 100 / REST_STEP * REST_STEP);
+            int minutes = (brief.minutes() + REST_IN - 1) / REST_IN + (brief.flavour() == Flavour.RESTFUL ? 1 : 0);
+            int seconds = minutes * 60;
             Pose pose = attempt.firstAllowed(
                     "corpse",
                     "side-lying-rest",

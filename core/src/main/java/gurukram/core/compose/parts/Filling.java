@@ -6,14 +6,19 @@ import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Wish;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Cover;
+import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
-import gurukram.core.plan.ClassPlan;
+import gurukram.core.dose.Range;
+import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
+import gurukram.core.score.Score;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -28,19 +33,25 @@ import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
-/** What fills the parts of a class up to their share of the slot, and answers the hardest work at its end. */
+/** What fills the parts of a class up to their share of the slot where no phrase does, and answers the hardest work at its end. */
 public final class Filling {
-    private static final int MOST_TURNS = 120;
+    private static final int MOST_TURNS = 160;
+    private static final int CHOICES = 4;
     private static final int MOST_TIMES = 3;
-    private static final long NEAR_MS = 40_000;
     private static final int[] LEAST_POSES = {14, 20, 24, 28, 32};
+    /** Time kept back for what the checks still ask for. */
+    private static final long KEPT_MS = 20_000;
+
     private static final Set<SectionRole> FILLED = Set.of(
             SectionRole.WARM_UP, SectionRole.STANDING, SectionRole.BALANCE, SectionRole.FLOOR, SectionRole.COOL_DOWN);
+    /** In a vinyasa class phrases fill the upright parts. */
+    private static final Set<SectionRole> QUIET = Set.of(SectionRole.WARM_UP, SectionRole.FLOOR, SectionRole.COOL_DOWN);
 
     private final Attempt attempt;
     private final Brief brief;
     private final Sketch sketch;
     private final Set<String> refused = new HashSet<>();
+    private final Map<NodeId, Range> ranges = new HashMap<>();
 
     public Filling(Attempt attempt) {
         this.attempt = attempt;
@@ -51,7 +62,7 @@ public final class Filling {
     /** Poses of the cool-down that let go of what worked hardest. */
     public void answers() {
         Map<BodyArea, Double> worked = worked();
-        int answers = brief.minutes() >= 60 ? 3 : brief.minutes() >= 45 ? 2 : 1;
+        int answers = brief.minutes() >= 75 ? 2 : 1;
         for (int i = 0; i < answers && attempt.tightness() < 3; i++) {
             Pose answer = choice(SectionRole.COOL_DOWN, pose -> answers(pose, worked));
             if (answer == null) return;
@@ -126,8 +137,27 @@ public final class Filling {
         return LEAST_POSES[step] * percent / 100;
     }
 
-    /** Puts poses into the part that lacks most, or takes one out again, until the slot can be met; then opens all doses alike. */
+    /**
+     * Holds in the parts that lack most, or a step more in what is held there, as long as the slot has room; where it is too
+     * long, the other way round. What is left is open time at the beginning.
+     */
     public void fill() {
+        Map<SectionRole, Long> budgets = budgets();
+        settle();
+        Set<String> tried = new HashSet<>();
+        for (int turn = 0; turn < MOST_TURNS; turn++) {
+            Score score = attempt.clock().score(sketch.plan());
+            long left = attempt.clock().slotMs() - score.totalMs();
+            Map<SectionRole, Long> lengths = Clock.lengths(score);
+            if (left < 0) {
+                if (!shorten(budgets, lengths)) return;
+            } else if (left <= Ends.openMs(brief.minutes()) || !lengthen(budgets, lengths, left, tried)) {
+                return;
+            }
+        }
+    }
+
+    private Map<SectionRole, Long> budgets() {
         List<SectionRole> present = new ArrayList<>();
         for (SectionRole role : sketch.order()) {
             boolean room = brief.minutes() >= 60 || brief.wishes().contains(Wish.MORE_FLOOR);
@@ -141,59 +171,115 @@ public final class Filling {
             budgets.computeIfPresent(SectionRole.STANDING, (r, ms) -> ms / 2);
             budgets.computeIfPresent(SectionRole.FLOOR, (r, ms) -> ms * 3);
         }
-        for (int turn = 0; turn < MOST_TURNS; turn++) {
-            ClassPlan plan = sketch.plan();
-            long low = attempt.clock().lengthMs(plan, Dose.Reading.LOW);
-            long high = attempt.clock().lengthMs(plan, Dose.Reading.HIGH);
-            Map<SectionRole, Long> lengths = Clock.lengths(attempt.clock().score(plan));
-            int poses = sketch.poses().size();
-            boolean room = low < attempt.clock().slotMs() - 2 * NEAR_MS;
-            boolean more = high < attempt.clock().slotMs() + NEAR_MS
-                    || poses < poses(100)
-                    || poses < poses(120) && middle(low, high) < attempt.clock().slotMs();
-            if (low > attempt.clock().slotMs() - NEAR_MS) {
-                if (!takeOut(budgets, lengths)) break;
-            } else if (!room || !more || !addTo(widest(budgets, lengths))) {
-                break;
+        return budgets;
+    }
+
+    /** Every range of a hold at the countable dose nearest to its chosen value. */
+    private void settle() {
+        for (SectionRole role : sketch.order()) {
+            for (Sketch.Entry entry : List.copyOf(sketch.entries(role))) {
+                if (!(entry.item() instanceof Step step) || !(step.dose() instanceof Range range) || isOpen(range))
+                    continue;
+                ranges.put(step.id(), range);
+                List<Dose> steps = Doses.countable(range);
+                sketch.replace(role, entry, step.withDose(nearest(steps, range.chosen())));
             }
         }
-        open();
     }
 
-    private static long middle(long low, long high) {
-        return (low + high) / 2;
+    private static boolean isOpen(Range range) {
+        return range.chosen() instanceof Dose.Open;
     }
 
-    /** All wide doses as far up their ranges as the slot allows, in eighths. */
-    private void open() {
-        for (int eighths = 8; eighths >= 0; eighths--) {
-            sketch.open(eighths);
-            if (eighths == 0
-                    || attempt.clock().score(sketch.plan()).totalMs()
-                            <= attempt.clock().slotMs()) return;
+    private static Dose nearest(List<Dose> steps, Dose chosen) {
+        Dose found = steps.get(0);
+        for (Dose step : steps) if (step.upTo(chosen)) found = step;
+        return found;
+    }
+
+    /** A pose more or a dose more, in the part that lacks most first; false when nothing fits any more. */
+    private boolean lengthen(
+            Map<SectionRole, Long> budgets, Map<SectionRole, Long> lengths, long left, Set<String> tried) {
+        boolean many = sketch.poses().size() >= poses(120);
+        for (boolean poses : many ? new boolean[] {false, true} : new boolean[] {true, false}) {
+            for (SectionRole role : widest(budgets, lengths)) {
+                if (!tried.contains(role + " " + poses) && (poses ? addTo(role) : raise(role))) return true;
+                tried.add(role + " " + poses);
+            }
         }
+        return false;
     }
 
-    /** The parts that can be filled, the one that lacks most first. */
-    private static List<SectionRole> widest(Map<SectionRole, Long> budgets, Map<SectionRole, Long> lengths) {
-        return budgets.keySet().stream()
-                .filter(FILLED::contains)
-                .sorted(Comparator.comparingDouble(role ->
-                        lengths.getOrDefault(role, 0L) / (double) (1 + Objects.requireNonNull(budgets.get(role)))))
-                .toList();
+    private boolean fits() {
+        return attempt.clock().score(sketch.plan()).totalMs() <= attempt.clock().slotMs() - KEPT_MS;
     }
 
-    /** A pose more in one of these parts; where no other is left, one of those there are a second time, and then a third. */
-    private boolean addTo(List<SectionRole> roles) {
+    /** A pose more, once and then a second and a third time, where it fits. */
+    private boolean addTo(SectionRole role) {
         for (int times = 1; times <= MOST_TIMES; times++) {
-            for (SectionRole role : roles) {
+            for (int choice = 0; choice < CHOICES; choice++) {
                 Pose pose = choice(role, p -> 0, times);
-                if (pose == null) continue;
-                sketch.sort(role, attempt.wide(role, pose), true);
+                if (pose == null) break;
+                Range range = pose.range(brief.level()) instanceof Range wide ? wide : null;
+                Dose dose =
+                        range == null ? pose.doseFor(brief.level()) : nearest(Doses.countable(range), range.chosen());
+                Step step = attempt.step(role, pose, dose);
+                if (range != null) ranges.put(step.id(), range);
+                Sketch.Mark mark = sketch.mark();
+                sketch.sort(role, step, true);
+                if (fits()) return true;
+                sketch.backTo(mark);
+                refused.add(pose.id());
+            }
+        }
+        return false;
+    }
+
+    /** One countable step more for the first hold of a part that has one and fits. */
+    private boolean raise(SectionRole role) {
+        for (Sketch.Entry entry : List.copyOf(sketch.entries(role))) {
+            Dose next = step(entry, 1);
+            if (next == null) continue;
+            Sketch.Mark mark = sketch.mark();
+            sketch.replace(role, entry, ((Step) entry.item()).withDose(next));
+            if (fits()) return true;
+            sketch.backTo(mark);
+        }
+        return false;
+    }
+
+    /** The countable dose before or behind the one a hold has; null at the end of its range. */
+    private @Nullable Dose step(Sketch.Entry entry, int by) {
+        if (!(entry.item() instanceof Step step)) return null;
+        Range range = ranges.get(step.id());
+        if (range == null) return null;
+        List<Dose> steps = Doses.countable(range);
+        int at = steps.indexOf(step.dose()) + by;
+        return at < 0 || at >= steps.size() ? null : steps.get(at);
+    }
+
+    private boolean shorten(Map<SectionRole, Long> budgets, Map<SectionRole, Long> lengths) {
+        if (takeOut(budgets, lengths)) return true;
+        List<SectionRole> roles = new ArrayList<>(sketch.order());
+        Collections.reverse(roles);
+        for (SectionRole role : roles) {
+            for (Sketch.Entry entry : List.copyOf(sketch.entries(role))) {
+                Dose less = step(entry, -1);
+                if (less == null) continue;
+                sketch.replace(role, entry, ((Step) entry.item()).withDose(less));
                 return true;
             }
         }
         return false;
+    }
+
+    /** The parts that can be filled, the one that lacks most first. */
+    private List<SectionRole> widest(Map<SectionRole, Long> budgets, Map<SectionRole, Long> lengths) {
+        return budgets.keySet().stream()
+                .filter(brief.style() == Style.VINYASA ? QUIET::contains : FILLED::contains)
+                .sorted(Comparator.comparingDouble(role ->
+                        lengths.getOrDefault(role, 0L) / (double) (1 + Objects.requireNonNull(budgets.get(role)))))
+                .toList();
     }
 
     private boolean takeOut(Map<SectionRole, Long> budgets, Map<SectionRole, Long> lengths) {

@@ -6,30 +6,40 @@ import gurukram.core.check.HighRisk;
 import gurukram.core.check.Preparation;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
+import gurukram.core.compose.idea.Lesson;
 import gurukram.core.compose.search.Cover;
+import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Dose;
-import gurukram.core.dose.Range;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
+import gurukram.core.pose.UsualDoses;
+import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** The peak with the rungs before it, and what balances it. */
+/** The peak as a lesson, the rungs before it, and what balances it. */
 public final class PeakPart {
     private static final int NEAR_LEGS = 2;
-    private static final int TWICE_FROM_MINUTES = 60;
+    private static final int TWICE_FROM_MINUTES = 45;
+    private static final int SHOWN_FROM_MINUTES = 45;
+    private static final int COUNTER_BREATHS = 5;
 
     private final Attempt attempt;
     private final Brief brief;
@@ -43,28 +53,79 @@ public final class PeakPart {
         this.goal = attempt.goal();
     }
 
+    /** The lesson: what is shown, the stages on one side and then the other, and a second go. */
     public void put() {
         if (goal == null || attempt.has(SectionRole.PEAK)) return;
+        Pose peak = goal.pose();
         List<Pose> rungs = rungsBefore();
+        List<Step> stages = new ArrayList<>();
         for (Pose rung : rungs) {
-            boolean near = Way.legs(rung.base(), goal.pose().base()) <= NEAR_LEGS;
-            SectionRole role = near ? SectionRole.PEAK : Places.forPreparation(rung, goal.pose(), attempt.peakIsLow());
+            boolean near = Way.legs(rung.base(), peak.base()) <= NEAR_LEGS;
+            SectionRole role = near ? SectionRole.PEAK : Places.forPreparation(rung, peak, attempt.peakIsLow());
             for (int times = isNeeded(rung) ? timesNeeded(rung, rungs) : 1; times > 0; times--) {
-                Step usual = attempt.usual(role, rung);
-                Step step = guarded(isNeeded(rung) ? usual.withDose(usual.dose().at(Dose.Reading.HIGH)) : usual, rung);
-                if (near) sketch.put(role, step);
+                Dose dose = rung.range(brief.level());
+                dose = isNeeded(rung) ? dose.at(Dose.Reading.HIGH) : dose.at(Dose.Reading.CHOSEN);
+                Step step = guarded(attempt.step(role, rung, Doses.counted(dose)), rung);
+                if (near) stages.add(step);
                 else sketch.sort(role, step, false);
             }
         }
-        Step peak = attempt.wide(SectionRole.PEAK, goal.pose());
-        if (goal.pose().risk() == Risk.HIGH) peak = peak.withDose(goal.pose().doseFor(brief.level()));
-        sketch.put(SectionRole.PEAK, threaded(guarded(peak, goal.pose())));
-        if (brief.minutes() >= TWICE_FROM_MINUTES
-                && attempt.tightness() == 0
-                && goal.pose().risk() != Risk.HIGH) {
-            Step again = attempt.wide(SectionRole.PEAK, goal.pose());
-            sketch.put(SectionRole.PEAK, again.withNote("The second time: stay, or stay on the rung before."));
+        show();
+        Step top =
+                attempt.step(SectionRole.PEAK, peak, Doses.counted(peak.doseFor(brief.level(), UsualDoses.Part.PEAK)));
+        top = threaded(guarded(top, peak));
+        stages.add(top);
+        staged(stages);
+        secondGo(top);
+    }
+
+    /** Once in silence, once with three words, the way out first. */
+    private void show() {
+        Optional<Lesson> lesson = lesson();
+        if (brief.minutes() < SHOWN_FROM_MINUTES || lesson.isEmpty() || attempt.tightness() > 1) return;
+        Lesson how = lesson.get();
+        List<String> lines = new ArrayList<>();
+        lines.add("Show it once in silence and once with three words: " + how.show() + ".");
+        lines.add("The way out first: " + how.out() + ".");
+        lines.add(Words.capital(how.turns())
+                + (how.others().isEmpty() ? "." : "; the others meanwhile: " + how.others() + "."));
+        int seconds = brief.minutes() >= 60 ? 60 : 30;
+        Step show = Step.of(sketch.name(SectionRole.PEAK), null, new SideRule.None(), new Dose.Open(seconds));
+        sketch.put(SectionRole.PEAK, show.withNote(String.join("\n", lines)));
+    }
+
+    private Optional<Lesson> lesson() {
+        return Lesson.of(goal().pose().id()).or(() -> Lesson.of(goal().asked().id()));
+    }
+
+    /** Stages with sides are one chain, a whole side and then the other; what has none stands for itself. */
+    private void staged(List<Step> stages) {
+        boolean sided = stages.get(stages.size() - 1).sides().isSided() && stages.size() > 1;
+        if (!sided || goal().pose().risk() == Risk.HIGH) {
+            stages.forEach(stage -> sketch.put(SectionRole.PEAK, stage));
+            return;
         }
+        List<Step> steps = new ArrayList<>();
+        for (Step stage : stages) {
+            SideRule rule = stage.sides().isSided() ? new SideRule.Lead() : new SideRule.None();
+            steps.add(stage.withSides(rule));
+        }
+        String name = goal().pose().name().toLowerCase(Locale.ROOT) + " in stages";
+        FlowSettings settings = FlowSettings.of(1).withName(name).with(FlowSides.BOTH.with(brief.begins()));
+        sketch.put(SectionRole.PEAK, new Flow(sketch.name(SectionRole.PEAK), settings, steps));
+    }
+
+    /** Once more, the other side first, the same or less. */
+    private void secondGo(Step top) {
+        int tries = lesson().map(Lesson::tries).orElse(2);
+        if (tries < 2
+                || brief.minutes() < TWICE_FROM_MINUTES
+                || attempt.tightness() > 0
+                || goal().pose().risk() == Risk.HIGH) return;
+        Step again = attempt.step(SectionRole.PEAK, goal().pose(), top.dose());
+        if (again.sides() instanceof SideRule.Both)
+            again = again.withSides(new SideRule.Both(brief.begins().opposite()));
+        sketch.put(SectionRole.PEAK, again.withNote("Once more, everybody at the stage that was theirs."));
     }
 
     private Goal goal() {
@@ -129,22 +190,29 @@ public final class PeakPart {
         return false;
     }
 
-    /** What a pose of high risk must have with it, and a way out of every peak. */
+    /** A way out of every peak, when to stop, and what a pose of high risk must have with it. */
     private Step guarded(Step step, Pose pose) {
         List<String> lines = new ArrayList<>();
-        String easier = pose.ties().easier().stream()
-                .filter(id ->
-                        attempt.pool().against(attempt.catalogue().pose(id)).isEmpty())
-                .findFirst()
-                .map(id -> attempt.catalogue().pose(id).name().toLowerCase(Locale.ROOT))
-                .orElse("stay on the rung before");
-        if (pose.equals(goal().pose()) || pose.risk() == Risk.HIGH) lines.add("Way out: " + easier + ".");
+        boolean top = pose.equals(goal().pose());
+        if (top || pose.risk() == Risk.HIGH) lines.add("Way out: " + wayOut(pose) + ".");
+        if (top) lesson().ifPresent(how -> lines.add("Back a stage when: " + how.stop() + "."));
         Step guarded = step;
         if (pose.risk() == Risk.HIGH) {
             lines.add(HighRisk.WATCHED);
             guarded = guarded.withProps(HighRisk.propsOf(attempt.catalogue(), pose));
         }
         return lines.isEmpty() ? guarded : guarded.withNote(String.join("\n", lines));
+    }
+
+    private String wayOut(Pose pose) {
+        if (pose.equals(goal().pose()) && lesson().isPresent())
+            return lesson().get().out();
+        return pose.ties().easier().stream()
+                .filter(id ->
+                        attempt.pool().against(attempt.catalogue().pose(id)).isEmpty())
+                .findFirst()
+                .map(id -> attempt.catalogue().pose(id).name().toLowerCase(Locale.ROOT))
+                .orElse("stay on the rung before");
     }
 
     /** What balances the peak afterwards. */
@@ -158,7 +226,7 @@ public final class PeakPart {
                     attempt.step(
                             SectionRole.COUNTERPOSES,
                             attempt.catalogue().pose("childs-pose"),
-                            new Range(new Dose.Breaths(5), new Dose.Breaths(6), new Dose.Breaths(9))));
+                            new Dose.Breaths(COUNTER_BREATHS)));
             return;
         }
         List<Pose> counters = peak.ties().counter().stream()
@@ -172,7 +240,8 @@ public final class PeakPart {
                 .sorted(Comparator.comparingLong(pose -> Way.ms(peak.base(), pose.base())))
                 .toList();
         for (Pose pose : counters) {
-            sketch.put(SectionRole.COUNTERPOSES, attempt.wide(SectionRole.COUNTERPOSES, pose));
+            Dose dose = Doses.counted(pose.doseFor(brief.level()));
+            sketch.put(SectionRole.COUNTERPOSES, attempt.step(SectionRole.COUNTERPOSES, pose, dose));
         }
     }
 }

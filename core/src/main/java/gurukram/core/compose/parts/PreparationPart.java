@@ -1,5 +1,6 @@
 package gurukram.core.compose.parts;
 
+import gurukram.core.body.Side;
 import gurukram.core.check.Preparation;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
@@ -8,17 +9,28 @@ import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
+import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
-import java.util.ArrayList;
+import gurukram.core.score.Moment;
+import gurukram.core.time.Millis;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What prepares the peak, what has to be in, and warm wrists. */
 public final class PreparationPart {
+    /** What wants a preparation of its own costs so many times as much. */
+    private static final double DEEP = 3;
+
+    private static final double HARD = 2;
+    private static final int WRIST_SECONDS = 30;
+
     private final Attempt attempt;
     private final Brief brief;
     private final Sketch sketch;
@@ -31,27 +43,45 @@ public final class PreparationPart {
         this.goal = attempt.goal();
     }
 
+    /** What of the peak no phrase prepares: poses that are held before it. */
     public void put() {
         if (goal == null) return;
-        List<Pose> there = new ArrayList<>();
-        for (SectionRole role : sketch.order()) {
-            for (Sketch.Entry entry : sketch.entries(role)) {
-                if (entry.pose() != null && !entry.pose().equals(goal.pose())) there.add(entry.pose());
-            }
-        }
+        Map<Pose, Double> held = heldBefore();
         Merit byMerit = attempt.merit().of("cover");
         Cover cover = new Cover(
                 goal.pose(),
                 Preparation.lastButOne(attempt.catalogue(), goal.pose()),
                 attempt.pool().poses().stream()
-                        .filter(pose -> !there.contains(pose) && canPrepare(pose))
+                        .filter(pose -> !held.containsKey(pose) && canPrepare(pose))
                         .toList(),
                 pose -> cost(pose, byMerit),
-                pose -> attempt.sideSeconds(pose));
-        for (Pose pose : cover.find(there)) {
+                pose -> held.getOrDefault(pose, attempt.sideSeconds(pose)));
+        for (Pose pose : cover.find(List.copyOf(held.keySet()))) {
             SectionRole role = Places.forPreparation(pose, goal.pose(), attempt.peakIsLow());
             sketch.sort(role, attempt.usual(role, pose), false);
         }
+    }
+
+    /** How long each pose is done a side before the peak so far, s: phrases count with their rounds. */
+    private Map<Pose, Double> heldBefore() {
+        Map<Pose, double[]> sides = new LinkedHashMap<>();
+        ClassPlan plan = sketch.plan();
+        for (Moment moment : attempt.clock().score(plan).moments()) {
+            if (moment.pose() == null) continue;
+            Pose pose = attempt.catalogue().pose(moment.pose());
+            if (pose.equals(goal().pose())) break;
+            double[] side = sides.computeIfAbsent(pose, p -> new double[2]);
+            double seconds = moment.workMs() / (double) Millis.SECOND;
+            if (moment.side() != Side.LEFT) side[0] += seconds;
+            if (moment.side() != Side.RIGHT) side[1] += seconds;
+        }
+        Map<Pose, Double> held = new LinkedHashMap<>();
+        sides.forEach((pose, side) -> held.put(pose, Math.min(side[0], side[1])));
+        return held;
+    }
+
+    private Goal goal() {
+        return Objects.requireNonNull(goal, "there is something to prepare");
     }
 
     /** What carries weight on the hands wants warm wrists. */
@@ -61,7 +91,7 @@ public final class PreparationPart {
         for (String id : List.of("wrist-circles", "wrist-rocks")) {
             if (!carried || !attempt.pool().has(id)) continue;
             Pose pose = attempt.catalogue().pose(id);
-            Dose dose = pose.range(brief.level()).at(Dose.Reading.HIGH);
+            Dose dose = new Dose.Seconds(WRIST_SECONDS);
             sketch.sort(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, pose, dose), false);
             return;
         }
@@ -83,7 +113,10 @@ public final class PreparationPart {
                 && !attempt.peakIsLow()
                 && (pose.effort() >= 4 || pose.effort() == 3 && pose.depth() >= 2);
         double tired = pose.effort() >= 5 ? 1.5 : cold ? 4 : 1;
+        boolean hard = pose.actions().stream().anyMatch(use -> use.demands() >= 3);
+        double deep = (pose.depth() >= 3 ? DEEP : 1) * (hard ? HARD : 1);
         return seconds
+                * deep
                 * tired
                 * (1.6 - Math.min(1.2, byMerit.of(pose) / 20))
                 * (0.3 + 1.4 * attempt.dice().of("cover").at(pose.id()));

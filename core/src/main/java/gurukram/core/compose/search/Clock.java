@@ -40,6 +40,11 @@ public final class Clock {
         return slotMs;
     }
 
+    /** The open time at the beginning is at most 5 % of the class and a minute. */
+    public int mostOpenSeconds() {
+        return (int) (slotMs / Millis.SECOND / 20) + 60;
+    }
+
     public Score score(ClassPlan plan) {
         return unfolder.unfold(plan, null);
     }

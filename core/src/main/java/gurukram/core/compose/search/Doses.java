@@ -4,6 +4,7 @@ import gurukram.core.body.Side;
 import gurukram.core.body.SideBehaviour;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Range;
+import gurukram.core.dose.Reps;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
@@ -13,8 +14,11 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntFunction;
+import java.util.function.ToIntFunction;
 
 /** Steps with the usual dose of their pose at a level, left open within its range. */
 public final class Doses {
@@ -40,13 +44,56 @@ public final class Doses {
         return Step.of(id, pose.id(), sides(pose, first), dose);
     }
 
-    /** A range of breaths with its chosen value so many eighths up; any other dose as it is. */
-    static Dose opened(Dose dose, int eighths) {
-        if (!(dose instanceof Range range)
-                || !(range.low() instanceof Dose.Breaths low)
-                || !(range.high() instanceof Dose.Breaths high)) return dose;
-        int breaths = low.breaths() + (high.breaths() - low.breaths()) * eighths / 8;
-        return new Range(low, new Dose.Breaths(breaths), high);
+    /** What a mouth counts (craft.md, rule 20). */
+    private static final List<Integer> BREATHS = List.of(1, 2, 3, 5, 8, 10, 15, 20, 30, 40);
+
+    private static final List<Integer> REPS = List.of(2, 3, 4, 5, 6, 8, 10, 12, 15, 20);
+    private static final List<Integer> SECONDS = List.of(10, 15, 20, 30, 45, 60, 90, 120, 180, 300, 480, 600);
+
+    /** The nearest dose a mouth counts; a range at its chosen value. */
+    public static Dose counted(Dose dose) {
+        Dose at = dose.at(Dose.Reading.CHOSEN);
+        List<Dose> steps = countable(at, at, at);
+        return steps.isEmpty() ? at : steps.get(0);
+    }
+
+    /** What a mouth counts within a range, the shortest first; for one without any the countable dose nearest to its chosen value. */
+    public static List<Dose> countable(Dose dose) {
+        if (!(dose instanceof Range range)) return List.of(dose);
+        List<Dose> steps = countable(range.low(), range.chosen(), range.high());
+        return steps.isEmpty() ? List.of(range.chosen()) : steps;
+    }
+
+    private static List<Dose> countable(Dose low, Dose chosen, Dose high) {
+        if (chosen instanceof Dose.Breaths)
+            return within(BREATHS, low, chosen, high, dose -> ((Dose.Breaths) dose).breaths(), Dose.Breaths::new);
+        if (chosen instanceof Dose.Seconds)
+            return within(SECONDS, low, chosen, high, dose -> ((Dose.Seconds) dose).seconds(), Dose.Seconds::new);
+        if (chosen instanceof Reps reps)
+            return within(REPS, low, chosen, high, dose -> ((Reps) dose).reps(), reps::withReps);
+        return List.of();
+    }
+
+    private static List<Dose> within(
+            List<Integer> numbers,
+            Dose low,
+            Dose chosen,
+            Dose high,
+            ToIntFunction<Dose> number,
+            IntFunction<Dose> dose) {
+        int from = number.applyAsInt(low);
+        int to = number.applyAsInt(high);
+        List<Integer> in = numbers.stream().filter(n -> n >= from && n <= to).toList();
+        if (in.isEmpty()) {
+            int at = number.applyAsInt(chosen);
+            in =
+                    numbers.stream()
+                            .min(Comparator.comparingInt((Integer n) -> Math.abs(n - at))
+                                    .thenComparing(n -> n))
+                            .stream()
+                            .toList();
+        }
+        return in.stream().map(n -> dose.apply(n)).toList();
     }
 
     /** The plan with every range of a step outside flows settled at its chosen value; parts that were kept stay as they are. */

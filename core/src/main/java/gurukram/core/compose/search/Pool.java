@@ -63,7 +63,7 @@ public final class Pool {
     }
 
     /** For the poses around the peak; the peak itself is as hard as it is. */
-    private boolean isEasyEnough(Pose pose) {
+    public boolean isEasyEnough(Pose pose) {
         boolean gentle = brief.wishes().contains(Wish.GENTLER);
         if (brief.flavour() == Flavour.RESTFUL && gentle) return pose.effort() < GENTLE_EFFORT;
         if (brief.flavour() == Flavour.RESTFUL || gentle) return pose.effort() <= GENTLE_EFFORT;

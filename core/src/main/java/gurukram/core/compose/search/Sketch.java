@@ -23,11 +23,25 @@ import org.jspecify.annotations.Nullable;
 
 /** A class while it is put together: its parts in their order, each with its items. */
 public final class Sketch {
-    /**
-     * @param filler whether it may be taken out again
-     * @param placed whether it stands where it was put, and is not sorted
-     */
-    public record Entry(Item item, @Nullable Pose pose, boolean filler, boolean placed) {}
+    /** Where in its part something stands. */
+    public enum Place {
+        /** in front, in the order it was put */
+        FIRST,
+        /** where its base and its intensity belong */
+        SORTED,
+        /** at the end, in the order it was put */
+        LAST
+    }
+
+    /** @param filler whether it may be taken out again */
+    public record Entry(Item item, @Nullable Pose pose, boolean filler, Place place) {
+        Entry with(Item other) {
+            return new Entry(other, pose, filler, place);
+        }
+    }
+
+    /** What was there at a time, to come back to. */
+    public record Mark(Map<SectionRole, List<Entry>> parts) {}
 
     private final Map<SectionRole, List<Entry>> parts = new EnumMap<>(SectionRole.class);
     private final List<SectionRole> order;
@@ -49,12 +63,34 @@ public final class Sketch {
     }
 
     public void put(SectionRole role, Item item) {
-        entries(role).add(new Entry(item, poseOf(item), false, true));
+        entries(role).add(new Entry(item, poseOf(item), false, Place.FIRST));
+    }
+
+    /** What ends a part. */
+    public void putLast(SectionRole role, Item item) {
+        entries(role).add(new Entry(item, poseOf(item), false, Place.LAST));
+    }
+
+    public Mark mark() {
+        Map<SectionRole, List<Entry>> copy = new EnumMap<>(SectionRole.class);
+        parts.forEach((role, entries) -> copy.put(role, List.copyOf(entries)));
+        return new Mark(copy);
+    }
+
+    public void backTo(Mark mark) {
+        parts.values().forEach(List::clear);
+        mark.parts().forEach((role, entries) -> entries(role).addAll(entries));
+    }
+
+    /** Puts another item in the place of one. */
+    public void replace(SectionRole role, Entry entry, Item item) {
+        List<Entry> entries = entries(role);
+        entries.set(entries.indexOf(entry), entry.with(item));
     }
 
     /** A step that finds its place among the others of its part. */
     public void sort(SectionRole role, Step step, boolean filler) {
-        entries(role).add(new Entry(step, poseOf(step), filler, false));
+        entries(role).add(new Entry(step, poseOf(step), filler, Place.SORTED));
     }
 
     public void remove(SectionRole role, Entry entry) {
@@ -79,18 +115,6 @@ public final class Sketch {
 
     private @Nullable Pose poseOf(Item item) {
         return item instanceof Step step && step.pose() != null ? catalogue.pose(step.pose()) : null;
-    }
-
-    /** Sets every dose that is open so many eighths of its range above its low end. */
-    public void open(int eighths) {
-        for (List<Entry> entries : parts.values()) {
-            for (int i = 0; i < entries.size(); i++) {
-                Entry entry = entries.get(i);
-                if (!(entry.item() instanceof Step step) || step.marks().locked()) continue;
-                Step opened = step.withDose(Doses.opened(step.dose(), eighths));
-                entries.set(i, new Entry(opened, entry.pose(), entry.filler(), entry.placed()));
-            }
-        }
     }
 
     /** Every pose there is, in layers too. */
@@ -123,23 +147,36 @@ public final class Sketch {
         return new ClassPlan(settings, sections);
     }
 
-    /** What was put stays in front in its order; the others follow on the shortest way. A flow of the warm-up stands among its kind. */
+    /** What was put first, then the others on the shortest way, then what ends the part. */
     private List<Item> items(SectionRole role, @Nullable Base from) {
-        List<Item> placed = new ArrayList<>();
+        List<Item> first = new ArrayList<>();
+        List<Item> last = new ArrayList<>();
         Map<Pose, List<Item>> sorted = new LinkedHashMap<>();
         for (Entry entry : entries(role)) {
-            if (entry.placed()) placed.add(entry.item());
+            if (entry.place() == Place.FIRST) first.add(entry.item());
+            else if (entry.place() == Place.LAST) last.add(entry.item());
             else sorted.computeIfAbsent(entry.pose(), p -> new ArrayList<>()).add(entry.item());
         }
-        boolean flowLater = role == SectionRole.WARM_UP;
-        Pose last = flowLater ? null : lastPose(placed);
+        Pose before = lastPose(first);
+        Pose behind = firstPose(last);
+        Base to = behind != null ? behind.base() : after(role);
+        List<Item> items = new ArrayList<>(first);
         Way way = new Way(dice.of("way " + role.word()));
-        List<Item> items = new ArrayList<>();
-        if (!flowLater) items.addAll(placed);
-        for (Pose pose : way.through(List.copyOf(sorted.keySet()), last == null ? from : last.base(), after(role)))
+        for (Pose pose : way.through(List.copyOf(sorted.keySet()), before == null ? from : before.base(), to))
             items.addAll(sorted.get(pose));
-        if (flowLater) placed.forEach(item -> items.add(placeAmong(items, item), item));
+        items.addAll(last);
         return items;
+    }
+
+    private @Nullable Pose firstPose(List<Item> items) {
+        for (Item item : items) {
+            Item first = item instanceof Flow flow && !flow.steps().isEmpty()
+                    ? flow.steps().get(0)
+                    : item;
+            Pose pose = poseOf(first);
+            if (pose != null) return pose;
+        }
+        return null;
     }
 
     /** Where people have to be when a part is over. */
@@ -149,16 +186,6 @@ public final class Sketch {
             case COOL_DOWN -> Base.SUPINE;
             default -> null;
         };
-    }
-
-    /** Before the first pose on the same base, else at the end. */
-    private int placeAmong(List<Item> items, Item flow) {
-        Pose first = lastPose(List.of(flow));
-        for (int i = 0; i < items.size(); i++) {
-            Pose pose = poseOf(items.get(i));
-            if (first != null && pose != null && pose.base() == first.base()) return i;
-        }
-        return items.size();
     }
 
     private @Nullable Pose lastPose(List<Item> items) {

@@ -1,0 +1,43 @@
+package gurukram.core.compose.idea;
+
+import gurukram.core.text.Table;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * How a peak is taught, beside the stages of its ladder; from {@code resources/phrases/lessons.txt}.
+ *
+ * @param show what the demonstration shows
+ * @param tries how often it is tried, stages not counted
+ * @param turns who tries at a time
+ * @param others what the others do meanwhile; empty where all try at once
+ * @param stop the sign to go back a stage
+ * @param out the way out, said before the way in
+ * @param after what comes first after it
+ */
+public record Lesson(
+        String peak, String show, int tries, String turns, String others, String stop, String out, String after) {
+    private static final Map<String, Lesson> ALL = read();
+
+    public static Optional<Lesson> of(String peak) {
+        return Optional.ofNullable(ALL.get(peak));
+    }
+
+    private static Map<String, Lesson> read() {
+        Map<String, Lesson> all = new LinkedHashMap<>();
+        for (Table.Row row : Table.of("/phrases/lessons.txt", "|", 8))
+            all.put(
+                    row.cell(0),
+                    new Lesson(
+                            row.cell(0),
+                            row.cell(1),
+                            Integer.parseInt(row.cell(2)),
+                            row.cell(3),
+                            row.cell(4),
+                            row.cell(5),
+                            row.cell(6),
+                            row.cell(7)));
+        return all;
+    }
+}

@@ -1,0 +1,433 @@
+package gurukram.core.compose.parts;
+
+import gurukram.core.body.Action;
+import gurukram.core.body.Base;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Flavour;
+import gurukram.core.compose.brief.Taught;
+import gurukram.core.compose.brief.Wish;
+import gurukram.core.compose.search.Places;
+import gurukram.core.compose.search.Sketch;
+import gurukram.core.dose.Dose;
+import gurukram.core.phrase.Phrase;
+import gurukram.core.phrase.PhraseLine;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.Link;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.NodeNames;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.Mode;
+import gurukram.core.plan.settings.School;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.time.Breath;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The phrases of a class, joined: what every class has first, then one after another what there is time for. Between two of
+ * them the room comes back to where it is at home.
+ */
+public final class PhrasePart {
+    /** The name of the first flow that leads to the peak. */
+    public static final NodeId MAIN_FLOW = new NodeId("flow");
+
+    private static final int ROOMY = 45;
+    private static final int QUOTED = 2;
+    private static final double QUOTES = 8;
+    private static final double MOSTLY = 0.75;
+    private static final double SELDOM = 0.4;
+    private static final double LATELY = -40;
+    private static final double EARLIER = -12;
+    private static final long ROOM_MS = 40_000;
+
+    private final Attempt attempt;
+    private final Brief brief;
+    private final Sketch sketch;
+    private final Phrases phrases;
+    private @Nullable PhraseLine main;
+
+    public PhrasePart(Attempt attempt) {
+        this.attempt = attempt;
+        this.brief = attempt.brief();
+        this.sketch = attempt.sketch();
+        this.phrases = new Phrases(attempt);
+    }
+
+    private boolean isVinyasa() {
+        return brief.style() == Style.VINYASA;
+    }
+
+    /**
+     * What a class is not without: a salutation; in a vinyasa class the phrase that leads to the peak and one that begins as it
+     * does, in a hatha class a chain on each side; one leg where the peak asks for it; and a quiet chain at the end.
+     */
+    public void putFirst() {
+        boolean roomy = brief.minutes() >= ROOMY && attempt.tightness() < 2;
+        if (brief.flavour() != Flavour.RESTFUL && !attempt.has(SectionRole.SALUTATIONS) && attempt.tightness() < 3)
+            salute();
+        boolean kept = sketch.entries(SectionRole.STANDING).stream().anyMatch(e -> e.item() instanceof Flow);
+        if (isVinyasa() && !kept) {
+            mainPhrase();
+            if (roomy) quoting();
+        } else if (roomy && !kept) {
+            chain(SectionRole.STANDING);
+        }
+        Pose peak = attempt.peak();
+        if (peak != null && roomy && attempt.tightness() == 0) {
+            boolean oneLeg = peak.demands(Action.ONE_LEG_BALANCE) >= 2 && !attempt.has(SectionRole.BALANCE);
+            if (oneLeg && (isVinyasa() || attempt.dice().at("one leg") < MOSTLY)) pieceOf(SectionRole.BALANCE);
+            if (isOffTheFloor(peak) && isVinyasa()) phrase(SectionRole.STRENGTH, line -> 0);
+            if (attempt.peakIsLow() && !attempt.has(SectionRole.FLOOR)) pieceOf(SectionRole.FLOOR);
+        }
+        if (!attempt.has(SectionRole.COOL_DOWN)) chain(SectionRole.COOL_DOWN);
+    }
+
+    private void pieceOf(SectionRole part) {
+        if (isVinyasa() || attempt.dice().at("flow or chain " + part) < SELDOM) phrase(part, line -> 0);
+        else chain(part);
+    }
+
+    /** What there is time for, in the order of what would be missed most; each only where it still fits. */
+    public void putMore() {
+        Deque<Runnable> more = new ArrayDeque<>(isVinyasa() ? vinyasa() : hatha());
+        int tight = attempt.tightness();
+        for (int left = more.size() - 2 * tight; left > 0; left--) whereItFits(more.removeFirst());
+    }
+
+    private List<Runnable> vinyasa() {
+        List<Runnable> more = new ArrayList<>();
+        more.add(() -> phrase(SectionRole.WARM_UP, line -> 0));
+        if (brief.wishes().contains(Wish.MORE_FLOOR)) more.add(() -> phrase(SectionRole.FLOOR, line -> 0));
+        if (!attempt.has(SectionRole.BALANCE)) more.add(() -> phrase(SectionRole.BALANCE, line -> 0));
+        more.add(this::onceMore);
+        if (!attempt.has(SectionRole.FLOOR)) more.add(() -> phrase(SectionRole.FLOOR, line -> 0));
+        if (brief.minutes() >= 60) more.add(this::salute);
+        more.add(() -> phrase(SectionRole.STANDING, line -> 0));
+        more.add(() -> chain(SectionRole.COOL_DOWN));
+        if (brief.minutes() >= 75) more.add(() -> phrase(SectionRole.STANDING, line -> 0));
+        if (brief.minutes() >= 75) more.add(() -> phrase(SectionRole.WARM_UP, line -> 0));
+        if (brief.minutes() >= 75) more.add(() -> phrase(SectionRole.STRENGTH, line -> 0));
+        if (brief.minutes() >= 90) more.add(() -> phrase(SectionRole.FLOOR, line -> 0));
+        return more;
+    }
+
+    private List<Runnable> hatha() {
+        List<Runnable> more = new ArrayList<>();
+        more.add(() -> phrase(SectionRole.WARM_UP, line -> 0));
+        if (!attempt.has(SectionRole.FLOOR)) more.add(() -> chain(SectionRole.FLOOR));
+        if (!attempt.has(SectionRole.BALANCE) && brief.minutes() >= 60) more.add(() -> chain(SectionRole.BALANCE));
+        if (brief.minutes() >= 60) more.add(() -> chain(SectionRole.COOL_DOWN));
+        if (brief.minutes() >= 75) more.add(() -> chain(SectionRole.STANDING));
+        if (brief.minutes() >= 75) more.add(() -> phrase(SectionRole.STANDING, line -> 0));
+        if (brief.minutes() >= 90) more.add(() -> chain(SectionRole.FLOOR));
+        return more;
+    }
+
+    /** The first salutation once more, plain: the room comes back to where it began. */
+    private void onceMore() {
+        if (attempt.peakIsLow()) return;
+        for (Sketch.Entry entry : sketch.entries(SectionRole.SALUTATIONS)) {
+            if (!(entry.item() instanceof Flow flow) || flow.settings().name().isEmpty()) continue;
+            FlowSettings once =
+                    flow.settings().withRounds(1).withName(flow.settings().name() + ", once more");
+            NodeId name = sketch.name(SectionRole.COUNTERPOSES);
+            Flow plain = flow.with(once).with(new Link[0]);
+            int[] number = {0};
+            Flow named = (Flow) NodeNames.renamed(
+                    plain, id -> number[0]++ == 0 ? name : new NodeId(name.value() + "-" + (number[0] - 1)));
+            sketch.put(SectionRole.COUNTERPOSES, inFirstRound(named));
+            return;
+        }
+    }
+
+    /** As the first round has it. */
+    private static Flow inFirstRound(Flow flow) {
+        List<Step> steps = new ArrayList<>();
+        for (Step step : flow.steps()) {
+            Step now = step.withLayers(List.of());
+            boolean out = false;
+            for (Layer layer : step.layers()) {
+                if (!layer.when().holds(null, 1, 1, 1)) continue;
+                if (layer.edit() instanceof Layer.Omit) out = true;
+                if (layer.edit() instanceof Layer.Become become) {
+                    if (become.pose() != null) now = now.withPose(become.pose());
+                    if (become.dose() != null) now = now.withDose(become.dose());
+                    if (become.sides() != null) now = now.withSides(become.sides());
+                }
+            }
+            if (!out) steps.add(now);
+        }
+        return flow.withChildren(steps);
+    }
+
+    private static boolean isOffTheFloor(Pose pose) {
+        return pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED || pose.base() == Base.PLANK;
+    }
+
+    /** Puts something in, and takes it out again where the class would be too long with it. */
+    private void whereItFits(Runnable put) {
+        List<PhraseLine> before = phrases.taken();
+        Sketch.Mark mark = sketch.mark();
+        put.run();
+        long most = attempt.clock().slotMs() - ROOM_MS;
+        if (attempt.clock().lengthMs(sketch.plan(), Dose.Reading.CHOSEN) <= most) return;
+        sketch.backTo(mark);
+        List<PhraseLine> now = phrases.taken();
+        now.subList(before.size(), now.size()).forEach(phrases::giveBack);
+    }
+
+    private void mainPhrase() {
+        Optional<Phrases.Taken> taken = Optional.empty();
+        Optional<List<String>> last = lastMainFlow();
+        if (last.isPresent()) taken = phrases.take(line -> phrases.stepsOf(line).equals(last.get()), line -> 0);
+        List<List<String>> avoided = avoided();
+        Set<List<String>> before = brief.build()
+                ? Set.of()
+                : brief.taught().stream().map(Taught::mainFlow).collect(Collectors.toSet());
+        ToDoubleFunction<PhraseLine> more = line -> {
+            List<String> steps = phrases.stepsOf(line);
+            if (avoided.stream().anyMatch(flow -> FlowMaker.isLike(flow, steps))) return LATELY;
+            return before.contains(steps) ? EARLIER : 0;
+        };
+        Predicate<PhraseLine> upright = line -> Phrases.isIn(line, SectionRole.STANDING, Phrase.Kind.FLOW);
+        if (taken.isEmpty()) taken = phrases.take(upright, more);
+        if (taken.isEmpty())
+            taken = phrases.take(line -> Phrases.isIn(line, SectionRole.BALANCE, Phrase.Kind.FLOW), more);
+        if (taken.isEmpty())
+            taken = phrases.take(line -> Phrases.isIn(line, SectionRole.WARM_UP, Phrase.Kind.FLOW), more);
+        taken.ifPresent(found -> {
+            main = found.line();
+            Flow flow = (Flow) NodeNames.renamed(
+                    taught(found.flow()),
+                    id -> new NodeId(MAIN_FLOW.value()
+                            + id.value().substring(found.flow().id().value().length())));
+            join(SectionRole.STANDING, flow, found.line());
+        });
+        if (taken.isEmpty()) searched();
+    }
+
+    /** Where no phrase can be done at all, a flow is searched for out of poses. */
+    private void searched() {
+        FlowMaker maker = new FlowMaker(
+                attempt.pool(),
+                attempt.peak(),
+                attempt.merit().of("flow"),
+                attempt.dice().of("flow"));
+        maker.layered(MAIN_FLOW.value(), "main flow", avoided())
+                .ifPresent(flow -> sketch.put(SectionRole.STANDING, taught(flow)));
+    }
+
+    /** The main flow of the class before, where the class builds on it. */
+    private Optional<List<String>> lastMainFlow() {
+        if (!brief.build()) return Optional.empty();
+        return brief.taught().stream()
+                .map(Taught::mainFlow)
+                .filter(flow -> !flow.isEmpty())
+                .findFirst();
+    }
+
+    private List<List<String>> avoided() {
+        if (brief.build()) return List.of();
+        return brief.taught().stream()
+                .filter(taught -> taught.daysAgo() <= Taught.DAYS_APART
+                        && !taught.mainFlow().isEmpty())
+                .map(Taught::mainFlow)
+                .toList();
+    }
+
+    /** A second phrase that begins as the first did, so that the room knows where it is. */
+    private void quoting() {
+        phrase(SectionRole.STANDING, line -> main != null && line.sharedWith(main) >= QUOTED ? QUOTES : 0);
+    }
+
+    private void phrase(SectionRole part, ToDoubleFunction<PhraseLine> more) {
+        phrases.take(line -> Phrases.isIn(line, part, Phrase.Kind.FLOW), more)
+                .ifPresent(taken -> join(part, taken.flow(), taken.line()));
+    }
+
+    private void chain(SectionRole part) {
+        phrases.take(line -> Phrases.isIn(line, part, Phrase.Kind.CHAIN), line -> 0)
+                .ifPresent(taken -> join(part, taken.flow(), taken.line()));
+    }
+
+    private void salute() {
+        Optional<Phrases.Taken> taken = Optional.empty();
+        if (!isVinyasa()
+                && sketch.entries(SectionRole.SALUTATIONS).isEmpty()
+                && attempt.dice().at("twelve") < 0.5) if (twelve()) return;
+        taken = phrases.take(line -> line.phrase().kind() == Phrase.Kind.SALUTE, line -> 0);
+        taken.ifPresent(found -> join(SectionRole.SALUTATIONS, withLegs(found.flow()), found.line()));
+        if (taken.isEmpty() && sketch.entries(SectionRole.SALUTATIONS).isEmpty()) twelve();
+    }
+
+    /** Where a salutation steps to two lunges, the second follows the leg rule of the school. */
+    private Flow withLegs(Flow flow) {
+        List<Step> lunges = flow.steps().stream()
+                .filter(step -> step.pose() != null
+                        && step.sides().followsLead()
+                        && attempt.catalogue().pose(step.pose()).base() == Base.LUNGE)
+                .toList();
+        if (lunges.size() != 2) return flow;
+        boolean same = attempt.clock().legRule(brief.school()) == School.LegRule.SAME_FRONT;
+        boolean lead = lunges.get(0).sides() instanceof SideRule.Lead;
+        SideRule second = lead == same ? new SideRule.Lead() : new SideRule.Other();
+        return flow.withChildren(flow.steps().stream()
+                .map(step -> step == lunges.get(1) ? step.withSides(second) : step)
+                .toList());
+    }
+
+    /** A list of twelve positions or a short form, where the group can do one. */
+    private boolean twelve() {
+        List<Flow> choices = new Salutes(
+                        attempt.pool(),
+                        attempt.clock().legRule(brief.school()),
+                        attempt.dice().of("salutes"))
+                .choices("salute", brief.minutes() >= 45 && attempt.tightness() == 0);
+        if (choices.isEmpty()) return false;
+        Flow flow = choices.get(0);
+        int rounds = brief.minutes() >= 60 ? 3 : 2;
+        sketch.put(SectionRole.SALUTATIONS, flow.with(flow.settings().withRounds(rounds)));
+        return true;
+    }
+
+    /** Beginners are taught the first round position by position. */
+    private Flow taught(Flow flow) {
+        if (brief.level() != Level.BEGINNER || brief.minutes() < 45) return flow;
+        int rounds = flow.settings().rounds();
+        if (rounds < 2) return flow;
+        return flow.with(flow.settings().withModes(new Mode.Run(1, Mode.LEARN), new Mode.Run(rounds - 1, Mode.BREATH)));
+    }
+
+    /** Puts a phrase behind what its part has, with a reset before it. */
+    private void join(SectionRole part, Flow flow, PhraseLine line) {
+        Item last = lastBefore(part);
+        resetBefore(part, line, last).ifPresent(reset -> put(part, reset));
+        put(part, flow);
+    }
+
+    private void put(SectionRole part, Item item) {
+        if (part == SectionRole.WARM_UP) sketch.putLast(part, item);
+        else sketch.put(part, item);
+    }
+
+    private @Nullable Item lastBefore(SectionRole part) {
+        List<Sketch.Entry> entries = sketch.entries(part);
+        return entries.isEmpty() ? null : entries.get(entries.size() - 1).item();
+    }
+
+    /** Some breaths at home between two phrases; from a dog nobody stands up for it. */
+    private Optional<Step> resetBefore(SectionRole part, PhraseLine line, @Nullable Item last) {
+        Base to = line.startsBase();
+        boolean low = to == Base.LUNGE || to == Base.DOG || to == Base.PLANK;
+        boolean first = last == null;
+        String id;
+        if (part == SectionRole.WARM_UP || part == SectionRole.COOL_DOWN || part == SectionRole.FLOOR) {
+            if (first) return Optional.empty();
+            id = to == Base.SUPINE
+                    ? "constructive-rest"
+                    : to == Base.KNEELING || to == Base.HANDS_AND_KNEES ? "childs-pose" : "";
+        } else {
+            id = low ? "downward-dog" : Places.isFloor(to) ? "childs-pose" : "mountain";
+        }
+        boolean again = last instanceof Step step && id.equals(step.pose());
+        if (id.isEmpty() || again || !attempt.pool().has(id)) return Optional.empty();
+        return Optional.of(attempt.step(part, attempt.catalogue().pose(id), new Dose.Breaths(first ? 1 : 3)));
+    }
+
+    /** Cow and cat, and the sides and turns of a seat: the spine in all its directions, before anything else. */
+    public void warmSpine() {
+        if (!sketch.entries(SectionRole.WARM_UP).isEmpty()) return;
+        boolean fours = attempt.pool().has("cat") && attempt.pool().has("cow");
+        boolean seated = attempt.pool().has("seated-cat") && attempt.pool().has("seated-cow");
+        if (brief.minutes() >= 30 || attempt.tightness() < 2) {
+            one(attempt.dice().at("bend") < 0.5, "seated-side-bend", "wide-angle-side-bend", "chair-side-bend");
+            one(attempt.dice().at("turn") < 0.5, "easy-seat-twist", "open-seated-twist", "chair-twist");
+        }
+        if (fours) sketch.put(SectionRole.WARM_UP, waves("cow", "cat", "cow and cat"));
+        else if (seated) sketch.put(SectionRole.WARM_UP, waves("seated-cow", "seated-cat", "seated cow and cat"));
+    }
+
+    /** @param first whether the first of them comes before the second */
+    private void one(boolean first, String... ids) {
+        List<String> order = new ArrayList<>(List.of(ids));
+        if (!first) order.add(1, order.remove(0));
+        for (String id : order) {
+            if (!attempt.pool().has(id)) continue;
+            Pose pose = attempt.catalogue().pose(id);
+            sketch.put(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, pose, new Dose.Breaths(2)));
+            return;
+        }
+    }
+
+    private Flow waves(String in, String out, String name) {
+        FlowSettings settings =
+                FlowSettings.of(brief.minutes() >= 60 ? 5 : 3).withName(name).with(FlowSides.Counting.NO_SIDES);
+        return Flow.of(
+                new NodeId("cats"),
+                settings,
+                Step.of(new NodeId("cats-1"), in, new SideRule.None(), new Dose.Movement(Breath.INHALE)),
+                Step.of(new NodeId("cats-2"), out, new SideRule.None(), new Dose.Movement(Breath.EXHALE)));
+    }
+
+    /** The idea's lines at the places where the room comes home; none where the teacher has a sentence of her own. */
+    public void threads() {
+        if (attempt.concept() == null || !brief.theme().sentence().isEmpty()) return;
+        Deque<String> lines = new ArrayDeque<>(attempt.concept().threads());
+        for (SectionRole role :
+                List.of(SectionRole.WARM_UP, SectionRole.SALUTATIONS, SectionRole.STANDING, SectionRole.COOL_DOWN)) {
+            List<Sketch.Entry> entries = sketch.entries(role);
+            for (int i = entries.size() - 1; i >= 0 && !lines.isEmpty(); i--) {
+                Sketch.Entry entry = entries.get(i);
+                if (!(entry.item() instanceof Step step)
+                        || step.pose() == null
+                        || step.marks().locked()) continue;
+                if (!(step.dose().at(Dose.Reading.CHOSEN) instanceof Dose.Breaths)) continue;
+                sketch.replace(role, entry, step.with(step.texts().withThread(lines.removeFirst())));
+                break;
+            }
+        }
+    }
+
+    /** The theme shape, small in the warm-up and lying at the end. */
+    public void shapes() {
+        if (attempt.concept() == null) return;
+        shape(attempt.concept().small(), SectionRole.WARM_UP, false);
+        shape(attempt.concept().lying(), SectionRole.COOL_DOWN, true);
+    }
+
+    private void shape(List<String> ids, SectionRole part, boolean last) {
+        boolean there = sketch.entries(part).stream().anyMatch(entry -> has(entry.item(), ids));
+        if (there || attempt.tightness() > 2) return;
+        for (String id : ids) {
+            Pose pose = attempt.catalogue().pose(id);
+            if (!attempt.pool().has(id)
+                    || !attempt.isHandy(pose)
+                    || pose.doseFor(brief.level()) instanceof Dose.Movement) continue;
+            Step step = attempt.wide(part, pose);
+            if (last) sketch.putLast(part, step);
+            else sketch.sort(part, step, false);
+            return;
+        }
+    }
+
+    private static boolean has(Item item, List<String> ids) {
+        List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
+        return steps.stream().anyMatch(step -> step.pose() != null && ids.contains(step.pose()));
+    }
+}

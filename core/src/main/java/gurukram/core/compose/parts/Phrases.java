@@ -1,0 +1,212 @@
+package gurukram.core.compose.parts;
+
+import gurukram.core.body.Action;
+import gurukram.core.body.ActionUse;
+import gurukram.core.compose.idea.Concept;
+import gurukram.core.compose.search.Dice;
+import gurukram.core.group.People;
+import gurukram.core.phrase.Phrase;
+import gurukram.core.phrase.PhraseLine;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.NodeNames;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Need;
+import gurukram.core.pose.Pose;
+import gurukram.core.text.Words;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Which phrases of the book a class takes: those that lead to its peak, bring its idea back, meet the theme and suit the
+ * group; none twice. Ours: leading to the peak counts 4, what it prepares of the peak up to 4, what it has of the idea up
+ * to 10, a word of the theme 3; the dice add up to 8.
+ */
+final class Phrases {
+    private static final double LEADS = 4;
+    private static final double MOST = 4;
+    private static final double MOST_OF_IDEA = 10;
+    private static final double THEME = 3;
+    private static final double CHANCE = 8;
+    private static final double ENOUGH_MS = 45_000;
+    private static final String FOR_TWO = "pregnancy";
+    private static final String SUPPORT = "support";
+    /** Movements on the hands in all flows at a level: about three in five of what a class may have. */
+    private static final int[] MOST_LOADS = {18, 32, 46};
+
+    private final Attempt attempt;
+    private final PhraseUse use;
+    private final Dice dice;
+    private final Set<String> taken = new HashSet<>();
+    private final List<PhraseLine> lines = new ArrayList<>();
+    private final Map<String, Optional<Flow>> adapted = new LinkedHashMap<>();
+    private int loads;
+
+    /** A phrase, and its flow as this class does it. */
+    record Taken(PhraseLine line, Flow flow) {}
+
+    Phrases(Attempt attempt) {
+        this.attempt = attempt;
+        this.use = new PhraseUse(attempt, notYet(attempt));
+        this.dice = attempt.dice().of("phrases");
+    }
+
+    /** The peak itself, and what is above it on its ladder, is taught before it is done on a breath. */
+    private static Set<String> notYet(Attempt attempt) {
+        Set<String> notYet = new LinkedHashSet<>();
+        if (attempt.goal() == null) return notYet;
+        notYet.add(attempt.goal().pose().id());
+        notYet.add(attempt.goal().asked().id());
+        var ladder = attempt.goal().ladder();
+        if (ladder != null)
+            for (int i = attempt.goal().rung(); i < ladder.rungs().size(); i++) {
+                String pose = ladder.rungs().get(i).pose();
+                if (pose != null) notYet.add(pose);
+            }
+        return notYet;
+    }
+
+    /** Those taken so far, in the order they were. */
+    List<PhraseLine> taken() {
+        return List.copyOf(lines);
+    }
+
+    /** The best phrase of a kind that is left; it is taken. */
+    Optional<Taken> take(Predicate<PhraseLine> which, ToDoubleFunction<PhraseLine> more) {
+        List<PhraseLine> choice = attempt.phrases().at(attempt.brief().level()).stream()
+                .filter(line -> !taken.contains(line.phrase().id())
+                        && line.phrase().styles().contains(attempt.brief().style())
+                        && suitsGroup(line.phrase())
+                        && which.test(line))
+                .sorted(Comparator.comparingDouble((PhraseLine line) -> -(points(line) + more.applyAsDouble(line)))
+                        .thenComparing(line -> line.phrase().id()))
+                .toList();
+        for (PhraseLine line : choice) {
+            if (loads + line.wristLoads() > MOST_LOADS[attempt.brief().level().ordinal()] && line.wristLoads() > 0)
+                continue;
+            Optional<Flow> flow = adapted(line);
+            if (flow.isEmpty()) continue;
+            taken.add(line.phrase().id());
+            lines.add(line);
+            loads += line.wristLoads();
+            return Optional.of(new Taken(line, named(flow.get(), line.phrase())));
+        }
+        return Optional.empty();
+    }
+
+    void giveBack(PhraseLine line) {
+        lines.remove(line);
+        loads -= line.wristLoads();
+    }
+
+    /** What leads there, brings the idea and meets the theme. */
+    double points(PhraseLine line) {
+        double points = CHANCE * dice.at(line.phrase().id());
+        Concept concept = attempt.concept();
+        if (attempt.goal() != null) {
+            if (leads(line.phrase())) points += LEADS;
+            double prepares = 0;
+            for (ActionUse asked : attempt.goal().pose().actions())
+                if (asked.demands() >= 2)
+                    prepares += Math.min(1, line.preparesMs(asked.action(), asked.demands() - 1) / ENOUGH_MS);
+            points += Math.min(MOST, 1.5 * prepares);
+        }
+        if (concept != null) {
+            double sides = line.flow().settings().hasSides() ? 2 : 1;
+            double idea = 0;
+            for (Action action : concept.actions())
+                idea += MOST_OF_IDEA * sides * line.preparesMs(action, 2) / line.lengthMs();
+            long shapes = line.poses().stream().filter(concept::has).count();
+            points += Math.min(MOST_OF_IDEA, idea + shapes);
+        }
+        if (meetsTheme(line.phrase())) points += THEME;
+        points += flavour(line);
+        return points;
+    }
+
+    private double flavour(PhraseLine line) {
+        double effort = line.poses().stream()
+                .mapToInt(id -> attempt.catalogue().pose(id).effort())
+                .average()
+                .orElse(0);
+        return switch (attempt.brief().flavour()) {
+            case STEADY -> 0;
+            case RESTFUL -> 3 * (2 - effort) - line.wristLoads() / 10.0;
+            case STRONG -> 3 * (effort - 2);
+            case PLAYFUL ->
+                line.poses().stream()
+                        .mapToDouble(id -> attempt.catalogue().pose(id).demands(Action.ONE_LEG_BALANCE) > 1 ? 0.7 : 0)
+                        .sum();
+        };
+    }
+
+    /** The poses of a phrase's steps as this class does them; empty when it cannot. */
+    List<String> stepsOf(PhraseLine line) {
+        return adapted(line).map(Phrases::steps).orElse(List.of());
+    }
+
+    private Optional<Flow> adapted(PhraseLine line) {
+        return adapted.computeIfAbsent(line.phrase().id(), id -> use.adapted(line));
+    }
+
+    private static List<String> steps(Flow flow) {
+        return flow.steps().stream().map(Step::pose).filter(Objects::nonNull).toList();
+    }
+
+    boolean leads(Phrase phrase) {
+        if (attempt.goal() == null) return false;
+        Pose asked = attempt.goal().asked();
+        return phrase.peaks().contains(asked.id())
+                || phrase.peaks().contains(attempt.goal().pose().id());
+    }
+
+    /** What is made for two is for a group in which somebody expects; what needs chairs or a wall is asked for by name. */
+    private boolean suitsGroup(Phrase phrase) {
+        People group = attempt.brief().group();
+        boolean expecting =
+                group != null && (group.people(Need.PREGNANCY_EARLY) > 0 || group.people(Need.PREGNANCY_LATER) > 0);
+        if (phrase.themes().contains(FOR_TWO)) return expecting;
+        return !phrase.themes().contains(SUPPORT) || meetsTheme(phrase);
+    }
+
+    private boolean meetsTheme(Phrase phrase) {
+        Set<String> said =
+                new HashSet<>(List.of(Words.fold(attempt.brief().theme().title() + " "
+                                + attempt.brief().theme().sentence())
+                        .split(" ")));
+        return phrase.themes().stream()
+                .flatMap(theme -> List.of(Words.fold(theme).split(" ")).stream())
+                .anyMatch(word -> word.length() > 3 && said.contains(word));
+    }
+
+    /** The flow under names no other part has; beginning on the side of the class. */
+    private Flow named(Flow flow, Phrase phrase) {
+        NodeId name = attempt.sketch().name(phrase.part());
+        int[] number = {0};
+        Flow named = (Flow) NodeNames.renamed(
+                flow, id -> number[0]++ == 0 ? name : new NodeId(name.value() + "-" + (number[0] - 1)));
+        return named.settings().hasSides()
+                ? named.with(named.settings().withFirstSide(attempt.brief().begins()))
+                : named;
+    }
+
+    static boolean isIn(PhraseLine line, SectionRole part, Phrase.Kind kind) {
+        return line.phrase().part() == part && line.phrase().kind() == kind;
+    }
+
+    /** Where a phrase leaves the body, as a pose. */
+    static Step last(Flow flow) {
+        return flow.steps().get(flow.steps().size() - 1);
+    }
+}
