@@ -36,6 +36,8 @@ final class Finishing {
             "high-risk",
             "sides-uneven",
             "cold-wrists",
+            "step-between",
+            "pasted-twice",
             "above-level");
     /** Of several poses that could be put in, the nearest is taken; of other mends the first. */
     private static final Set<String> PUT_IN = Set.of("preparation", "counterpose");

@@ -16,6 +16,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Style;
+import gurukram.core.pose.Hold;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
@@ -255,7 +256,10 @@ public final class Filling {
         if (range == null) return null;
         List<Dose> steps = Doses.countable(range);
         int at = steps.indexOf(step.dose()) + by;
-        return at < 0 || at >= steps.size() ? null : steps.get(at);
+        if (at < 0 || at >= steps.size()) return null;
+        Pose pose = attempt.catalogue().pose(Objects.requireNonNull(step.pose()));
+        boolean works = pose.hold() == Hold.ACTIVE;
+        return by > 0 && works && Doses.isLong(steps.get(at)) ? null : steps.get(at);
     }
 
     private boolean shorten(Map<SectionRole, Long> budgets, Map<SectionRole, Long> lengths) {

@@ -1,5 +1,6 @@
 package gurukram.core.compose.parts;
 
+import gurukram.core.body.Action;
 import gurukram.core.body.ActionUse;
 import gurukram.core.body.Base;
 import gurukram.core.check.HighRisk;
@@ -12,6 +13,7 @@ import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.compose.search.Way;
+import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.SectionRole;
@@ -40,6 +42,8 @@ public final class PeakPart {
     private static final int TWICE_FROM_MINUTES = 45;
     private static final int SHOWN_FROM_MINUTES = 45;
     private static final int COUNTER_BREATHS = 5;
+    private static final int TRIES = 3;
+    private static final int REST_SECONDS = 20;
 
     private final Attempt attempt;
     private final Brief brief;
@@ -65,18 +69,23 @@ public final class PeakPart {
             for (int times = isNeeded(rung) ? timesNeeded(rung, rungs) : 1; times > 0; times--) {
                 Dose dose = rung.range(brief.level());
                 dose = isNeeded(rung) ? dose.at(Dose.Reading.HIGH) : dose.at(Dose.Reading.CHOSEN);
-                Step step = guarded(attempt.step(role, rung, Doses.counted(dose)), rung);
+                Step step = guarded(attempt.step(role, rung, Doses.notLong(Doses.counted(dose), rung)), rung);
                 if (near) stages.add(step);
                 else sketch.sort(role, step, false);
             }
         }
         show();
-        Step top =
-                attempt.step(SectionRole.PEAK, peak, Doses.counted(peak.doseFor(brief.level(), UsualDoses.Part.PEAK)));
+        Step top = attempt.step(SectionRole.PEAK, peak, topDose(peak));
         top = threaded(guarded(top, peak));
         stages.add(top);
         staged(stages);
         secondGo(top);
+    }
+
+    /** What is done on one breath is tried three times. */
+    private Dose topDose(Pose peak) {
+        Dose dose = Doses.counted(peak.doseFor(brief.level(), UsualDoses.Part.PEAK));
+        return dose instanceof Dose.Movement ? new Attempts(TRIES, new Dose.Breaths(1), REST_SECONDS) : dose;
     }
 
     /** Once in silence, once with three words, the way out first. */
@@ -98,9 +107,18 @@ public final class PeakPart {
         return Lesson.of(goal().pose().id()).or(() -> Lesson.of(goal().asked().id()));
     }
 
-    /** Stages with sides are one chain, a whole side and then the other; what has none stands for itself. */
+    /**
+     * Stages with sides are one chain, a whole side and then the other; what has none stands for itself, and where several
+     * stand on one leg the legs take turns.
+     */
     private void staged(List<Step> stages) {
-        boolean sided = stages.get(stages.size() - 1).sides().isSided() && stages.size() > 1;
+        long balances = stages.stream()
+                .filter(stage -> attempt.catalogue()
+                                .pose(Objects.requireNonNull(stage.pose()))
+                                .demands(Action.ONE_LEG_BALANCE)
+                        >= 1)
+                .count();
+        boolean sided = stages.get(stages.size() - 1).sides().isSided() && stages.size() > 1 && balances < 2;
         if (!sided || goal().pose().risk() == Risk.HIGH) {
             stages.forEach(stage -> sketch.put(SectionRole.PEAK, stage));
             return;
@@ -239,6 +257,12 @@ public final class PeakPart {
                 .limit(brief.minutes() >= 45 && attempt.tightness() == 0 ? 2 : 1)
                 .sorted(Comparator.comparingLong(pose -> Way.ms(peak.base(), pose.base())))
                 .toList();
+        if (counters.isEmpty()) {
+            Pose neutral = attempt.firstAllowed("childs-pose", "constructive-rest", "mountain");
+            sketch.put(
+                    SectionRole.COUNTERPOSES,
+                    attempt.step(SectionRole.COUNTERPOSES, neutral, new Dose.Breaths(COUNTER_BREATHS)));
+        }
         for (Pose pose : counters) {
             Dose dose = Doses.counted(pose.doseFor(brief.level()));
             sketch.put(SectionRole.COUNTERPOSES, attempt.step(SectionRole.COUNTERPOSES, pose, dose));

@@ -278,17 +278,22 @@ public final class PhrasePart {
 
     /** Where a salutation steps to two lunges, the second follows the leg rule of the school. */
     private Flow withLegs(Flow flow) {
-        List<Step> lunges = flow.steps().stream()
-                .filter(step -> step.pose() != null
-                        && step.sides().followsLead()
-                        && attempt.catalogue().pose(step.pose()).base() == Base.LUNGE)
-                .toList();
-        if (lunges.size() != 2) return flow;
+        List<List<Step>> runs = new ArrayList<>();
+        boolean inRun = false;
+        for (Step step : flow.steps()) {
+            boolean lunge = step.pose() != null
+                    && step.sides().followsLead()
+                    && attempt.catalogue().pose(step.pose()).base() == Base.LUNGE;
+            if (lunge && !inRun) runs.add(new ArrayList<>());
+            if (lunge) runs.get(runs.size() - 1).add(step);
+            inRun = lunge;
+        }
+        if (runs.size() != 2) return flow;
         boolean same = attempt.clock().legRule(brief.school()) == School.LegRule.SAME_FRONT;
-        boolean lead = lunges.get(0).sides() instanceof SideRule.Lead;
+        boolean lead = runs.get(0).get(0).sides() instanceof SideRule.Lead;
         SideRule second = lead == same ? new SideRule.Lead() : new SideRule.Other();
         return flow.withChildren(flow.steps().stream()
-                .map(step -> step == lunges.get(1) ? step.withSides(second) : step)
+                .map(step -> runs.get(1).contains(step) ? step.withSides(second) : step)
                 .toList());
     }
 

@@ -11,6 +11,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.SideRule;
+import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import java.util.ArrayList;
@@ -46,6 +47,8 @@ public final class Doses {
 
     /** What a mouth counts (craft.md, rule 20). */
     private static final List<Integer> BREATHS = List.of(1, 2, 3, 5, 8, 10, 15, 20, 30, 40);
+    /** Longer work wants words on the way. */
+    private static final int MOST_ACTIVE = 8;
 
     private static final List<Integer> REPS = List.of(2, 3, 4, 5, 6, 8, 10, 12, 15, 20);
     private static final List<Integer> SECONDS = List.of(10, 15, 20, 30, 45, 60, 90, 120, 180, 300, 480, 600);
@@ -55,6 +58,16 @@ public final class Doses {
         Dose at = dose.at(Dose.Reading.CHOSEN);
         List<Dose> steps = countable(at, at, at);
         return steps.isEmpty() ? at : steps.get(0);
+    }
+
+    /** A working hold no longer than can be done without words on the way. */
+    public static Dose notLong(Dose dose, Pose pose) {
+        return pose.hold() == Hold.ACTIVE && isLong(dose) ? new Dose.Breaths(MOST_ACTIVE) : dose;
+    }
+
+    /** Whether a working hold is so long that people want to hear how far they are. */
+    public static boolean isLong(Dose dose) {
+        return dose instanceof Dose.Breaths breaths && breaths.breaths() > MOST_ACTIVE;
     }
 
     /** What a mouth counts within a range, the shortest first; for one without any the countable dose nearest to its chosen value. */
