@@ -8,13 +8,17 @@ import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
 import gurukram.core.compose.brief.LeftOut;
 import gurukram.core.compose.brief.Wish;
+import gurukram.core.craft.Craft;
+import gurukram.core.craft.Measure;
 import gurukram.core.dose.Dose;
+import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Naming;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Pose;
@@ -32,6 +36,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Stream;
 
 /**
@@ -39,6 +44,8 @@ import java.util.stream.Stream;
  *
  * @param leadsTo the pose it leads to, {@code stops} why it is not another
  * @param prepared how many of the peak's demands are prepared, in words
+ * @param sentence what the class is about, {@code flowing} how much of it are flows, {@code rising} its waves of effort,
+ *     {@code lesson} how the peak is taught, {@code builtFrom} the names of its flows
  * @param left the first poses that are left out, {@code more} how many there are besides
  */
 public record DraftPage(
@@ -55,6 +62,11 @@ public record DraftPage(
         String effort,
         String prepared,
         String lookAt,
+        String sentence,
+        String flowing,
+        String rising,
+        String lesson,
+        List<String> builtFrom,
         Overview overview,
         List<Part> parts,
         List<PreparationMap.Demand> demands,
@@ -134,6 +146,11 @@ public record DraftPage(
                         ? "asks for nothing special"
                         : "%d of %d demands prepared".formatted(met, demands.size()),
                 lookAt(draft),
+                draft.plan().settings().theme().sentence(),
+                flowing(draft.plan(), score, catalogue),
+                rising(draft.plan(), score, catalogue),
+                lesson(draft),
+                builtFrom(draft.plan()),
                 Overview.of(draft.plan(), score, catalogue),
                 parts,
                 demands,
@@ -148,6 +165,50 @@ public record DraftPage(
 
     private static String minutes(NodeTotal total) {
         return total == null ? "0:00" : Millis.showWhole(total.lengthMs());
+    }
+
+    private static String flowing(ClassPlan plan, Score score, PoseCatalogue catalogue) {
+        var measures = Craft.of(plan, score, catalogue);
+        return Objects.requireNonNull(measures.get(Measure.Kind.FLOW_SHARE)).shown() + " in flows, the rest held";
+    }
+
+    private static String rising(ClassPlan plan, Score score, PoseCatalogue catalogue) {
+        Measure waves = Objects.requireNonNull(Craft.of(plan, score, catalogue).get(Measure.Kind.WAVES));
+        String number = waves.shown();
+        return number.equals("1") ? "rises in one wave" : "rises in " + number + " waves";
+    }
+
+    /** How many stages the peak has, and how often it is tried. */
+    private static String lesson(Draft draft) {
+        if (draft.goal() == null) return "";
+        String peak = draft.goal().pose().id();
+        int goes = 0;
+        int stages = 0;
+        for (Section section : draft.plan().sections()) {
+            if (section.role() != SectionRole.PEAK) continue;
+            for (Item item : section.items()) {
+                List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
+                for (Step step : steps) {
+                    if (step.pose() == null) continue;
+                    if (step.pose().equals(peak)) goes++;
+                    else if (goes == 0) stages++;
+                }
+            }
+        }
+        String taught = stages == 0 ? "" : " in " + Words.count(stages + 1, "stage");
+        return "%s%s, %s"
+                .formatted(
+                        draft.goal().pose().name(),
+                        taught,
+                        goes > 1 ? "tried " + (goes == 2 ? "twice" : goes + " times") : "tried once");
+    }
+
+    private static List<String> builtFrom(ClassPlan plan) {
+        List<String> names = new ArrayList<>();
+        for (Section section : plan.sections())
+            for (Item item : section.items())
+                if (item instanceof Flow flow && !flow.settings().name().isEmpty()) names.add(Naming.of(flow));
+        return names.stream().distinct().toList();
     }
 
     private static int poses(Score score) {
@@ -180,7 +241,7 @@ public record DraftPage(
         String length = minutes(totals.get(item.id()));
         boolean locked = Drafts.isLocked(item);
         if (item instanceof Flow flow) {
-            String rounds = flow.settings().rounds() + " rounds, "
+            String rounds = Words.count(flow.settings().rounds(), "round") + ", "
                     + flow.settings().counting().words();
             List<Position> moves =
                     flow.steps().stream().map(step -> position(step, catalogue)).toList();

@@ -84,6 +84,14 @@ class PaperController {
         return "plans/counts";
     }
 
+    /** Its measures of craft, beside what is usual. */
+    @GetMapping("/classes/{id}/built")
+    String built(@ModelAttribute(binding = false) Asked asked, Model model) {
+        model.addAttribute(
+                "page", BuiltPage.of(asked.stored(), found(asked).subject(), asked.view(), poses.of(asked.teacher())));
+        return "plans/built";
+    }
+
     private Score score(Asked asked) {
         return editor.unfold(
                 asked.teacher(), asked.stored().plan(), asked.view().level());
