@@ -49,7 +49,8 @@ public final class PhrasePart {
 
     private static final int ROOMY = 45;
     private static final int QUOTED = 2;
-    private static final double QUOTES = 8;
+    private static final double QUOTES = 14;
+    private static final double QUOTABLE = 5;
     private static final double MOSTLY = 0.75;
     private static final double SELDOM = 0.4;
     private static final double LATELY = -40;
@@ -203,7 +204,7 @@ public final class PhrasePart {
         ToDoubleFunction<PhraseLine> more = line -> {
             List<String> steps = phrases.stepsOf(line);
             if (avoided.stream().anyMatch(flow -> FlowMaker.isLike(flow, steps))) return LATELY;
-            return before.contains(steps) ? EARLIER : 0;
+            return (before.contains(steps) ? EARLIER : 0) + (phrases.isQuoted(line, QUOTED) ? QUOTABLE : 0);
         };
         Predicate<PhraseLine> upright = line -> Phrases.isIn(line, SectionRole.STANDING, Phrase.Kind.FLOW);
         if (taken.isEmpty()) taken = phrases.take(upright, more);
@@ -253,7 +254,7 @@ public final class PhrasePart {
 
     /** A second phrase that begins as the first did, so that the room knows where it is. */
     private void quoting() {
-        phrase(SectionRole.STANDING, line -> main != null && line.sharedWith(main) >= QUOTED ? QUOTES : 0);
+        phrase(SectionRole.STANDING, line -> main != null && phrases.shared(line, main) >= QUOTED ? QUOTES : 0);
     }
 
     private void phrase(SectionRole part, ToDoubleFunction<PhraseLine> more) {

@@ -156,6 +156,24 @@ final class Phrases {
         return adapted(line).map(Phrases::steps).orElse(List.of());
     }
 
+    /** How many first moves two phrases share as this class does them. */
+    int shared(PhraseLine a, PhraseLine b) {
+        List<String> one = stepsOf(a);
+        List<String> other = stepsOf(b);
+        int same = 0;
+        while (same < Math.min(one.size(), other.size()) && one.get(same).equals(other.get(same))) same++;
+        return same;
+    }
+
+    /** Whether another phrase of its part begins as it does. */
+    boolean isQuoted(PhraseLine line, int moves) {
+        return attempt.phrases().at(attempt.brief().level()).stream()
+                .anyMatch(other -> other != line
+                        && isIn(other, line.phrase().part(), Phrase.Kind.FLOW)
+                        && other.phrase().styles().contains(attempt.brief().style())
+                        && shared(other, line) >= moves);
+    }
+
     private Optional<Flow> adapted(PhraseLine line) {
         return adapted.computeIfAbsent(line.phrase().id(), id -> use.adapted(line));
     }
