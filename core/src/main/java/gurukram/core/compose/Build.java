@@ -52,7 +52,7 @@ final class Build {
 
     private static ClassSettings settings(Brief brief, @Nullable Goal goal, @Nullable Concept concept) {
         String title = title(brief, goal, concept);
-        String to = goal == null ? "where it ends" : goal.pose().name().toLowerCase(Locale.ROOT);
+        String to = goal == null ? "where it ends" : goal.asked().name().toLowerCase(Locale.ROOT);
         return ClassSettings.of(title, brief.minutes(), brief.style(), brief.level())
                 .with(worded(brief.theme(), concept, to))
                 .withMixed(brief.mixed())
@@ -64,10 +64,15 @@ final class Build {
     /** Where it leads to, or what it is about, and by which idea: “Half moon, through the standing leg”. */
     private static String title(Brief brief, @Nullable Goal goal, @Nullable Concept concept) {
         String title = brief.theme().title();
-        if (title.isEmpty())
-            title = goal == null ? "A class of its own" : goal.pose().name();
+        if (title.isEmpty()) title = goal == null ? "A class of its own" : led(goal);
         String told = concept == null ? title : title + ", " + concept.name();
         return told.length() <= ClassSettings.MOST_LETTERS ? told : title;
+    }
+
+    private static String led(Goal goal) {
+        return goal.isAsAsked()
+                ? goal.pose().name()
+                : "Towards " + goal.asked().name().toLowerCase(Locale.ROOT);
     }
 
     /** The teacher's own words stand; where she has no sentence, the idea's words are put in to be edited. */

@@ -73,7 +73,7 @@ public final class Composer {
         Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
         Set<NodeId> kept = brief.kept().stream().map(one -> one.item().id()).collect(Collectors.toSet());
-        Finishing finishing = new Finishing(catalogue, unfolder, checks, clock);
+        Finishing finishing = new Finishing(catalogue, unfolder, checks, clock, brief.group());
         Finishing.Candidate best = null;
         int tightness = 0;
         int tries = 0;
@@ -160,7 +160,7 @@ public final class Composer {
                 new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, FitRequest.Freedom.ALL_BUT_REST);
         FitAnswer answer = new Fit(catalogue, unfolder).fit(led, request);
         ClassPlan now = answer instanceof FitAnswer.Fits fits ? fits.plan() : led;
-        now = new Finishing(catalogue, unfolder, checks, clock).led(now);
+        now = new Finishing(catalogue, unfolder, checks, clock, brief.group()).led(now);
         Set<NodeId> own = new HashSet<>();
         plan.walk(node -> own.add(node.id()));
         now = Doses.settled(now, own);

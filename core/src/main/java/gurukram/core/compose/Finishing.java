@@ -7,8 +7,10 @@ import gurukram.core.check.Report;
 import gurukram.core.check.Severity;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Doses;
+import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Way;
 import gurukram.core.fit.FitRequest;
+import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
@@ -21,6 +23,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** The last of a draft: fitted to its slot, judged, and mended where a mend is a draft's to take. */
 final class Finishing {
@@ -50,8 +53,11 @@ final class Finishing {
     private final Unfolder unfolder;
     private final Checks checks;
     private final Clock clock;
+    private final @Nullable People group;
 
-    Finishing(PoseCatalogue catalogue, Unfolder unfolder, Checks checks, Clock clock) {
+    /** @param group whom the class is for; null when nobody in particular */
+    Finishing(PoseCatalogue catalogue, Unfolder unfolder, Checks checks, Clock clock, @Nullable People group) {
+        this.group = group;
         this.catalogue = catalogue;
         this.unfolder = unfolder;
         this.checks = checks;
@@ -124,12 +130,21 @@ final class Finishing {
     }
 
     /** The first of the mends, or of those that put a pose in the one that is least out of the way of the peak. */
-    private Mend nearest(List<Mend> mends, ClassPlan plan) {
+    private Mend nearest(List<Mend> all, ClassPlan plan) {
+        List<Mend> handy = all.stream().filter(mend -> isHandy(mend.edit())).toList();
+        List<Mend> mends = handy.isEmpty() ? all : handy;
         String peak = plan.settings().peak();
         if (peak == null) return mends.get(0);
         return mends.stream()
                 .min(Comparator.comparingInt(mend -> legs(mend.edit(), catalogue.pose(peak))))
                 .orElseThrow();
+    }
+
+    private boolean isHandy(PlanEdit edit) {
+        return !(edit instanceof PlanEdit.Insert insert)
+                || !(insert.node() instanceof Step step)
+                || step.pose() == null
+                || Pool.isHandy(catalogue.pose(step.pose()), group);
     }
 
     private int legs(PlanEdit edit, Pose peak) {

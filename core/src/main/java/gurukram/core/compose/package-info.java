@@ -1,8 +1,8 @@
 /**
  * Whole classes from a brief, and what could come next. Read {@code Composer}, {@code Build}; {@code Why} gives the reasons.
  *
- * <p>Imports: body, check, compose.brief, compose.idea, compose.parts, compose.search, dose, fit, phrase, plan, plan.edit,
- * plan.settings, pose, score, text, time.
+ * <p>Imports: body, check, compose.brief, compose.idea, compose.parts, compose.search, dose, fit, group, phrase, plan,
+ * plan.edit, plan.settings, pose, score, text, time.
  */
 @NullMarked
 package gurukram.core.compose;

@@ -83,10 +83,6 @@ public record Attempt(
 
     /** Whether a pose can be done without things nobody knows to be there; a block is always found. */
     boolean isHandy(Pose pose) {
-        boolean known = brief.group() != null && brief.group().room() != null;
-        return known
-                || pose.props().stream()
-                        .noneMatch(
-                                use -> Pool.isNeeded(pose, use) && !use.prop().equals("block"));
+        return Pool.isHandy(pose, brief.group());
     }
 }

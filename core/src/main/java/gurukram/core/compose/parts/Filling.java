@@ -183,7 +183,9 @@ public final class Filling {
                     continue;
                 ranges.put(step.id(), range);
                 List<Dose> steps = Doses.countable(range);
-                sketch.replace(role, entry, step.withDose(nearest(steps, range.chosen())));
+                Dose dose = nearest(steps, range.chosen());
+                sketch.replace(
+                        role, entry, step.withDose(entry.pose() == null ? dose : Doses.notLong(dose, entry.pose())));
             }
         }
     }

@@ -38,11 +38,14 @@ import org.jspecify.annotations.Nullable;
 
 /** The peak as a lesson, the rungs before it, and what balances it. */
 public final class PeakPart {
-    private static final int NEAR_LEGS = 2;
+    /** What stands further away than one change of base is taught before, with its kind. */
+    private static final int NEAR_LEGS = 1;
+
     private static final int TWICE_FROM_MINUTES = 45;
     private static final int SHOWN_FROM_MINUTES = 45;
     private static final int COUNTER_BREATHS = 5;
     private static final int TRIES = 3;
+    private static final int BETWEEN_BREATHS = 2;
     private static final int REST_SECONDS = 20;
 
     private final Attempt attempt;
@@ -85,7 +88,18 @@ public final class PeakPart {
     /** What is done on one breath is tried three times. */
     private Dose topDose(Pose peak) {
         Dose dose = Doses.counted(peak.doseFor(brief.level(), UsualDoses.Part.PEAK));
-        return dose instanceof Dose.Movement ? new Attempts(TRIES, new Dose.Breaths(1), REST_SECONDS) : dose;
+        if (dose instanceof Dose.Movement) return new Attempts(TRIES, new Dose.Breaths(1), REST_SECONDS);
+        boolean again = goesTwice() && !peak.sides().hasSides() && dose instanceof Dose.Breaths;
+        return again ? new Attempts(2, dose, REST_SECONDS) : dose;
+    }
+
+    /** Whether there is time for a second go, and it is wanted. */
+    private boolean goesTwice() {
+        int tries = lesson().map(Lesson::tries).orElse(2);
+        return tries >= 2
+                && brief.minutes() >= TWICE_FROM_MINUTES
+                && attempt.tightness() == 0
+                && goal().pose().risk() != Risk.HIGH;
     }
 
     /** Once in silence, once with three words, the way out first. */
@@ -135,11 +149,12 @@ public final class PeakPart {
 
     /** Once more, the other side first, the same or less. */
     private void secondGo(Step top) {
-        int tries = lesson().map(Lesson::tries).orElse(2);
-        if (tries < 2
-                || brief.minutes() < TWICE_FROM_MINUTES
-                || attempt.tightness() > 0
-                || goal().pose().risk() == Risk.HIGH) return;
+        if (!goesTwice() || top.dose() instanceof Attempts) return;
+        if (attempt.pool().has("mountain") && goal().pose().base() == Base.STANDING)
+            sketch.put(
+                    SectionRole.PEAK,
+                    attempt.step(
+                            SectionRole.PEAK, attempt.catalogue().pose("mountain"), new Dose.Breaths(BETWEEN_BREATHS)));
         Step again = attempt.step(SectionRole.PEAK, goal().pose(), top.dose());
         if (again.sides() instanceof SideRule.Both)
             again = again.withSides(new SideRule.Both(brief.begins().opposite()));
@@ -255,7 +270,8 @@ public final class PeakPart {
                 .sorted(Comparator.comparingDouble(
                         pose -> attempt.dice().of("counter").at(pose.id())))
                 .limit(brief.minutes() >= 45 && attempt.tightness() == 0 ? 2 : 1)
-                .sorted(Comparator.comparingLong(pose -> Way.ms(peak.base(), pose.base())))
+                .sorted(Comparator.comparing((Pose pose) -> !Places.isFloor(pose.base()))
+                        .thenComparingLong(pose -> Way.ms(peak.base(), pose.base())))
                 .toList();
         if (counters.isEmpty()) {
             Pose neutral = attempt.firstAllowed("childs-pose", "constructive-rest", "mountain");

@@ -5,6 +5,7 @@ import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Flavour;
 import gurukram.core.compose.brief.LeftOut;
 import gurukram.core.compose.brief.Wish;
+import gurukram.core.group.People;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
@@ -18,6 +19,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** The poses a brief leaves to choose from, and what stands against the others. */
 public final class Pool {
@@ -105,6 +107,14 @@ public final class Pool {
             if (isNeeded(pose, use) && stock < wanted) return Optional.of(use.prop());
         }
         return Optional.empty();
+    }
+
+    /** Whether a pose can be done without things nobody knows to be there; a block is always found. */
+    public static boolean isHandy(Pose pose, @Nullable People group) {
+        boolean known = group != null && group.room() != null;
+        return known
+                || pose.props().stream()
+                        .noneMatch(use -> isNeeded(pose, use) && !use.prop().equals("block"));
     }
 
     /** A prop that the pose is named by or led into with, or that carries the body in it. */
