@@ -136,7 +136,7 @@ final class LastMinute {
             seconds += step;
             open -= step * sides;
         }
-        while (open < 0 && seconds - step >= least) {
+        while (left < 0 && open < 0 && seconds - step >= least) {
             seconds -= step;
             open += step * sides;
         }

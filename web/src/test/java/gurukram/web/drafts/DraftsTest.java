@@ -211,9 +211,7 @@ class DraftsTest {
         String set = draft("peak", "handstand", "level", "BEGINNER");
         assertThat(http.get(set).body()).contains("Handstand: it is for advanced classes.");
         String supervised = draft("peak", "crow", "supervised", "on");
-        assertThat(http.get(supervised).body())
-                .contains("<span>Crow, ")
-                .doesNotContain("four mats.");
+        assertThat(http.get(supervised).body()).contains("<span>Crow, ").doesNotContain("four mats.");
     }
 
     @Test

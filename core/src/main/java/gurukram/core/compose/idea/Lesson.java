@@ -2,6 +2,7 @@ package gurukram.core.compose.idea;
 
 import gurukram.core.text.Table;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -22,6 +23,10 @@ public record Lesson(
 
     public static Optional<Lesson> of(String peak) {
         return Optional.ofNullable(ALL.get(peak));
+    }
+
+    public static List<Lesson> all() {
+        return List.copyOf(ALL.values());
     }
 
     private static Map<String, Lesson> read() {
