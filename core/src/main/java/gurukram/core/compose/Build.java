@@ -17,6 +17,7 @@ import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.Theme;
@@ -24,6 +25,8 @@ import gurukram.core.pose.Pose;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -99,6 +102,11 @@ final class Build {
                 SectionRole.CLOSE));
         order.add(order.indexOf(SectionRole.PEAK) + (peakIsLow ? 0 : 2), SectionRole.FLOOR);
         return order;
+    }
+
+    /** Another phrase in the place of a flow; empty when none fits. */
+    Optional<Flow> otherPhrase(Flow flow, Set<String> names) {
+        return new PhrasePart(attempt).instead(flow, names);
     }
 
     ClassPlan plan() {

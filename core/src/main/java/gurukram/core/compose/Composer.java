@@ -19,7 +19,9 @@ import gurukram.core.fit.FitAnswer;
 import gurukram.core.fit.FitRequest;
 import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -110,7 +112,7 @@ public final class Composer {
     }
 
     /**
-     * An idea that is truly another than those before: no more than seven poses of ten in the same order, from the warm-up to
+     * An idea that is truly another than those before: told by another name, and no more than seven poses of ten in the same order, from the warm-up to
      * the cool-down and without the salutations. Of {@value #MOST_IDEAS} ideas from {@code idea} on the first that is; the least
      * like them when none is.
      */
@@ -119,8 +121,10 @@ public final class Composer {
         double least = Double.MAX_VALUE;
         for (long i = idea; i < idea + MOST_IDEAS; i++) {
             Draft draft = compose(brief, i);
+            String title = draft.plan().settings().title();
             double likeness = before.stream()
-                    .mapToDouble(plan -> Sequences.likeness(plan, draft.plan()))
+                    .mapToDouble(plan -> Sequences.likeness(plan, draft.plan())
+                            + (title.equals(plan.settings().title()) ? 1 : 0))
                     .max()
                     .orElse(0);
             if (likeness <= Sequences.TRULY_OTHER) return draft;
@@ -130,6 +134,26 @@ public final class Composer {
             }
         }
         return Objects.requireNonNull(best, "at least one idea is had");
+    }
+
+    /**
+     * A draft with another phrase in the place of one, brought to its slot again.
+     *
+     * @return empty when the flow is no phrase, or no other fits in its place
+     */
+    public Optional<ClassPlan> otherPhrase(ClassPlan plan, Brief brief, long idea, Flow flow) {
+        Pool pool = new Pool(catalogue, brief);
+        Goal goal = new Goals(pool).find(new Dice(idea, "draft")).orElse(null);
+        Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
+        Set<String> names = new HashSet<>();
+        plan.walk(node -> {
+            if (node instanceof Flow other) names.add(other.settings().name());
+        });
+        Build build =
+                new Build(brief, pool, phrases, goal, concept(pool, goal, idea), clock, new Dice(idea, "draft"), 0);
+        return build.otherPhrase(flow, names)
+                .map(other -> PlanEdit.instead(plan, other).applyTo(plan))
+                .map(new LastMinute(clock)::brought);
     }
 
     /** A draft that was changed since, or kept, looked at again: its goal, what stands in the way, and what the checks say now. */

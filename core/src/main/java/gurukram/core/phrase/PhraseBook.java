@@ -59,6 +59,13 @@ public final class PhraseBook {
         return Optional.ofNullable(phrases.get(id));
     }
 
+    /** The phrase whose flow stands in classes under a name. */
+    public Optional<Phrase> called(String flow) {
+        return phrases.values().stream()
+                .filter(phrase -> flow(phrase.written()).settings().name().equals(flow))
+                .findFirst();
+    }
+
     /** The phrases of a level, in the order of the book. */
     public List<PhraseLine> at(Level level) {
         return List.copyOf(byLevel(level).values());

@@ -14,6 +14,8 @@ import gurukram.core.compose.brief.Flavour;
 import gurukram.core.compose.brief.Focus;
 import gurukram.core.compose.brief.LeftOut;
 import gurukram.core.compose.brief.Wish;
+import gurukram.core.compose.idea.Concept;
+import gurukram.core.compose.idea.Concepts;
 import gurukram.core.compose.parts.PhrasePart;
 import gurukram.core.compose.search.Places;
 import gurukram.core.dose.Range;
@@ -21,6 +23,7 @@ import gurukram.core.group.People;
 import gurukram.core.group.Room;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
@@ -216,5 +219,65 @@ class ComposerTest {
         assertThat(again.goal()).isEqualTo(draft.goal());
         assertThat(again.report()).isEqualTo(draft.report());
         assertThat(again.totalMs()).isEqualTo(draft.totalMs());
+    }
+
+    @Test
+    void anotherPhraseTakesThePlaceOfOneAndTheSlotIsKept() {
+        ClassPlan plan = COMPOSER.compose(HALF_MOON, 1).plan();
+        List<String> names = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            Flow flow = (Flow) plan.find(PhrasePart.MAIN_FLOW).orElseThrow();
+            names.add(flow.settings().name());
+            String begins = CATALOGUE.pose(flow.steps().get(0).pose()).base().word();
+            plan = COMPOSER.otherPhrase(plan, HALF_MOON, 1, flow).orElseThrow();
+            Flow other = (Flow) plan.find(PhrasePart.MAIN_FLOW).orElseThrow();
+            assertThat(CATALOGUE.pose(other.steps().get(0).pose()).base().word())
+                    .isEqualTo(begins);
+            long off = UNFOLDER.unfold(plan, null).totalMs() - 60 * 60_000L;
+            assertThat(Math.abs(off)).isLessThanOrEqualTo(30_000);
+        }
+        assertThat(names).as("each comes once before one comes again").doesNotHaveDuplicates();
+        Flow cats = (Flow) section(plan, SectionRole.WARM_UP).items().stream()
+                .filter(Flow.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        assertThat(COMPOSER.otherPhrase(plan, HALF_MOON, 1, cats))
+                .as("cow and cat is no phrase of the book")
+                .isEmpty();
+    }
+
+    @Test
+    void aClassHasItsIdeaInTheWarmUpAndLyingAtTheEnd() {
+        for (long idea = 1; idea <= 6; idea++) {
+            ClassPlan plan = COMPOSER.compose(HALF_MOON, idea).plan();
+            Concept concept = Concepts.all().stream()
+                    .filter(one -> plan.settings().title().endsWith(one.name()))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(plan.settings().theme().sentence()).isEqualTo(concept.sentenceTo("half moon"));
+            assertThat(poses(section(plan, SectionRole.WARM_UP))).containsAnyElementsOf(concept.small());
+            assertThat(poses(section(plan, SectionRole.COOL_DOWN))).containsAnyElementsOf(concept.lying());
+        }
+    }
+
+    private static List<String> poses(Section section) {
+        List<String> poses = new ArrayList<>();
+        for (Item item : section.items()) {
+            List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
+            steps.forEach(step -> poses.add(step.pose()));
+        }
+        return poses;
+    }
+
+    @Test
+    void beforeItsLessonThePeakIsNotDoneOnABreath() {
+        for (String peak : List.of("half-moon", "dancer", "warrior-3", "eagle")) {
+            ClassPlan plan = plan(Brief.to(peak, 60, Style.VINYASA, Level.INTERMEDIATE));
+            boolean lesson = false;
+            for (Section section : plan.sections()) {
+                lesson |= section.role() == SectionRole.PEAK;
+                if (!lesson) assertThat(poses(section)).as(peak).doesNotContain(peak);
+            }
+        }
     }
 }

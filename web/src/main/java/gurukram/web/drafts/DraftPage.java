@@ -11,6 +11,8 @@ import gurukram.core.compose.brief.Wish;
 import gurukram.core.craft.Craft;
 import gurukram.core.craft.Measure;
 import gurukram.core.dose.Dose;
+import gurukram.core.phrase.Phrase;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -20,6 +22,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -84,6 +87,8 @@ public record DraftPage(
      *
      * @param moves the positions of a flow; empty for a step
      * @param why the reasons, the weightiest first
+     * @param thread what of the theme is said at it, {@code notes} what is noted there or in its steps
+     * @param phrase id of the phrase it is; empty for none
      */
     public record Line(
             String id,
@@ -94,7 +99,39 @@ public record DraftPage(
             boolean locked,
             boolean peak,
             List<Position> moves,
-            List<String> why) {
+            List<String> why,
+            String thread,
+            List<String> notes,
+            String phrase) {
+        /** With what is said and noted at it, and the phrase it is. */
+        Line and(Item item, PhraseBook book) {
+            Texts texts = item instanceof Flow flow ? flow.texts() : ((Step) item).texts();
+            List<String> notes = new ArrayList<>(texts.note().lines().toList());
+            if (item instanceof Flow flow)
+                flow.steps()
+                        .forEach(step -> step.note()
+                                .lines()
+                                .filter(line -> !notes.contains(line))
+                                .forEach(notes::add));
+            String phrase = item instanceof Flow flow
+                    ? book.called(flow.settings().name()).map(Phrase::id).orElse("")
+                    : "";
+            return new Line(id, figure, name, dose, length, locked, peak, moves, why, texts.thread(), notes, phrase);
+        }
+
+        Line(
+                String id,
+                String figure,
+                String name,
+                String dose,
+                String length,
+                boolean locked,
+                boolean peak,
+                List<Position> moves,
+                List<String> why) {
+            this(id, figure, name, dose, length, locked, peak, moves, why, "", List.of(), "");
+        }
+
         public boolean isFlow() {
             return !moves.isEmpty();
         }
@@ -108,7 +145,7 @@ public record DraftPage(
     /** A wish, and whether it is granted already. */
     public record Offer(String value, String words, boolean on) {}
 
-    static DraftPage of(Kept kept, Draft draft, Subject subject, PoseCatalogue catalogue) {
+    static DraftPage of(Kept kept, Draft draft, Subject subject, PoseCatalogue catalogue, PhraseBook book) {
         Score score = subject.score();
         Map<NodeId, List<String>> why =
                 new Why(subject, catalogue, draft.brief().focus()).all();
@@ -117,7 +154,7 @@ public record DraftPage(
         List<Part> parts = new ArrayList<>();
         for (Section section : draft.plan().sections()) {
             List<Line> lines = section.items().stream()
-                    .map(item -> line(item, draft, catalogue, why, totals))
+                    .map(item -> line(item, draft, catalogue, why, totals).and(item, book))
                     .toList();
             parts.add(new Part(section.id().value(), section.title(), minutes(totals.get(section.id())), lines));
         }

@@ -29,6 +29,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -158,6 +159,16 @@ class Drafts {
 
     Draft look(Teacher teacher, Kept kept) {
         return composer(teacher).look(kept.plan(), again(teacher, new BriefForm(kept.brief())), kept.idea());
+    }
+
+    /** A draft with another phrase in the place of a flow; empty when none fits there. */
+    Optional<ClassPlan> otherPhrase(Teacher teacher, Kept kept, Flow flow) {
+        Brief brief = again(teacher, new BriefForm(kept.brief()));
+        return composer(teacher).otherPhrase(kept.plan(), brief, kept.idea(), flow);
+    }
+
+    PhraseBook phrases() {
+        return phrases;
     }
 
     /** The same brief with one wish more or less, what is locked kept. */

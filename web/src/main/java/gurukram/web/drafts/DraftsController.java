@@ -23,6 +23,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import org.springframework.http.HttpStatus;
@@ -33,6 +34,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** From a brief to three drafts, from a draft to a class. */
 @Controller
@@ -136,7 +138,7 @@ class DraftsController {
     private DraftPage look(Teacher teacher, Kept kept) {
         Draft draft = drafts.look(teacher, kept);
         var subject = drafts.checks(teacher, draft.brief()).subject(kept.plan());
-        return DraftPage.of(kept, draft, subject, drafts.poses(teacher));
+        return DraftPage.of(kept, draft, subject, drafts.poses(teacher), drafts.phrases());
     }
 
     /** Locks a part of a draft, or lets it go again. */
@@ -153,6 +155,33 @@ class DraftsController {
                 ? flow.with(flow.marks().lock(lock))
                 : ((Step) node).with(((Step) node).marks().lock(lock));
         store.change(teacher, id, new PlanEdit.Change(after).applyTo(kept.plan()));
+        return "redirect:/drafts/" + id + "#" + part;
+    }
+
+    /** Puts another phrase in the place of one. */
+    @PostMapping("/drafts/{id}/phrase")
+    String phrase(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID id,
+            @RequestParam String part,
+            RedirectAttributes after) {
+        Kept kept = find(teacher, id);
+        Flow flow = kept.plan().sections().stream()
+                .flatMap(section -> section.items().stream())
+                .filter(item -> item.id().value().equals(part) && item instanceof Flow)
+                .map(Flow.class::cast)
+                .findFirst()
+                .orElseThrow(NotFound::new);
+        Optional<ClassPlan> other = Drafts.isLocked(flow) ? Optional.empty() : drafts.otherPhrase(teacher, kept, flow);
+        other.ifPresent(plan -> store.change(teacher, id, plan));
+        if (other.isEmpty())
+            after.addFlashAttribute(
+                    "said",
+                    Drafts.isLocked(flow)
+                            ? "“%s” is locked; let it go first."
+                                    .formatted(flow.settings().name())
+                            : "The phrase book has nothing else for the place of “%s”."
+                                    .formatted(flow.settings().name()));
         return "redirect:/drafts/" + id + "#" + part;
     }
 

@@ -356,4 +356,22 @@ class DraftsTest {
         String draft = drafts(draft("peak", "", "theme", "Driftwood")).get(0);
         assertThat(http.get(draft).body()).contains("Meets the theme: driftwood.");
     }
+
+    @Test
+    void aPhraseIsFoundInTheBookAndAnotherTakesItsPlace() {
+        String draft = drafts(draft("minutes", "60")).get(0);
+        Flow flow = flow(plan(draft));
+        String page = http.get(draft).body();
+        assertThat(page).contains("In the phrase book: ", "Another phrase instead of ");
+        http.post(draft + "/phrase", "part", flow.id().value());
+        Flow other = flow(plan(draft));
+        assertThat(other.id()).isEqualTo(flow.id());
+        assertThat(other.settings().name()).isNotEqualTo(flow.settings().name());
+        http.post(draft + "/lock", "part", flow.id().value());
+        http.post(draft + "/phrase", "part", flow.id().value());
+        assertThat(flow(plan(draft)).settings().name())
+                .as("what is locked stays")
+                .isEqualTo(other.settings().name());
+        assertThat(http.post(draft + "/phrase", "part", "nothing").statusCode()).isEqualTo(404);
+    }
 }
