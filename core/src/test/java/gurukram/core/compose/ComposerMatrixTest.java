@@ -10,6 +10,7 @@ import gurukram.core.check.Finding;
 import gurukram.core.check.Severity;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
+import gurukram.core.craft.Measure;
 import gurukram.core.group.People;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
@@ -32,6 +33,38 @@ class ComposerMatrixTest {
         for (Brief brief : some(matrix(), ONE_IN)) worst.look(COMPOSER.compose(brief, 1));
         worst.tell("peaks, levels, slots and styles");
         assertThat(worst.faults).isEmpty();
+    }
+
+    /** How many of a hundred drafts stand within what is usual, at the least; measured, and not to fall. */
+    private static final Map<Measure.Kind, Integer> USUAL = Map.of(
+            Measure.Kind.REST, 100,
+            Measure.Kind.PASSIVE, 100,
+            Measure.Kind.COUNTABLE, 90,
+            Measure.Kind.FLOWS, 85,
+            Measure.Kind.PEAK_AT, 90,
+            Measure.Kind.HELD_IN_FLOWS, 95,
+            Measure.Kind.BASE_CHANGES, 90,
+            Measure.Kind.SHAPES, 95,
+            Measure.Kind.THREADS, 90);
+
+    @Test
+    void draftsAreBuiltAsGoodClassesAre() {
+        List<Draft> drafts = some(matrix(), ONE_IN).stream()
+                .map(brief -> COMPOSER.compose(brief, 1))
+                .toList();
+        Map<Measure.Kind, CraftReport.Values> built = CraftReport.of(drafts);
+        USUAL.forEach((kind, least) ->
+                assertThat(built.get(kind).percent()).as(kind.words()).isGreaterThanOrEqualTo(least));
+        List<Draft> flowing = drafts.stream()
+                .filter(draft ->
+                        draft.brief().style() == Style.VINYASA && draft.brief().minutes() >= 45)
+                .toList();
+        assertThat(CraftReport.of(flowing).get(Measure.Kind.QUOTES).percent())
+                .as("two phrases begin alike")
+                .isGreaterThanOrEqualTo(60);
+        assertThat(CraftReport.of(flowing).get(Measure.Kind.FLOW_SHARE).percent())
+                .as("as much flow as is usual")
+                .isGreaterThanOrEqualTo(65);
     }
 
     @Test

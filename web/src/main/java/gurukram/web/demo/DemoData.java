@@ -99,6 +99,7 @@ public class DemoData implements ApplicationRunner {
                         14,
                         loft,
                         Map.of(Need.PREGNANCY_EARLY, 1, Need.SHOULDER, 2)));
+        create(maren, "late-for-the-tide", null);
         create(maren, "dancer-on-the-quay", null);
         ClassId steady = create(maren, "steady-on-one-leg", tuesday);
         ClassId moon = create(maren, "half-moon-over-the-harbour", thursday);

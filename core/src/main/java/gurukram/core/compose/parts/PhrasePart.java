@@ -11,6 +11,7 @@ import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
 import gurukram.core.phrase.Phrase;
 import gurukram.core.phrase.PhraseLine;
+import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
@@ -27,10 +28,13 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
+import gurukram.core.score.Moment;
+import gurukram.core.score.Score;
 import gurukram.core.time.Breath;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -48,6 +52,13 @@ public final class PhrasePart {
     public static final NodeId MAIN_FLOW = new NodeId("flow");
 
     private static final int ROOMY = 45;
+    /** Per cent of the practice that are flows at the most, by level. */
+    private static final int[] MOST_FLOWING = {45, 60, 65};
+
+    private static final int[] MOST_FLOWING_IN_HATHA = {20, 30, 30};
+    /** What of a class is practice, without arriving, rest and close. */
+    private static final int PRACTICE_PERCENT = 84;
+
     private static final int QUOTED = 2;
     private static final double QUOTES = 14;
     private static final double QUOTABLE = 5;
@@ -120,11 +131,14 @@ public final class PhrasePart {
         if (!attempt.has(SectionRole.FLOOR)) more.add(() -> phrase(SectionRole.FLOOR, line -> 0));
         if (brief.minutes() >= 60) more.add(this::salute);
         more.add(() -> phrase(SectionRole.STANDING, line -> 0));
+        if (brief.minutes() >= 60) more.add(() -> chain(SectionRole.STANDING));
         more.add(() -> chain(SectionRole.COOL_DOWN));
         if (brief.minutes() >= 75) more.add(() -> phrase(SectionRole.STANDING, line -> 0));
         if (brief.minutes() >= 75) more.add(() -> phrase(SectionRole.WARM_UP, line -> 0));
         if (brief.minutes() >= 75) more.add(() -> phrase(SectionRole.STRENGTH, line -> 0));
         if (brief.minutes() >= 90) more.add(() -> phrase(SectionRole.FLOOR, line -> 0));
+        if (brief.minutes() >= 75) more.add(() -> chain(SectionRole.BALANCE));
+        if (brief.minutes() >= 75) more.add(() -> chain(SectionRole.FLOOR));
         return more;
     }
 
@@ -187,10 +201,28 @@ public final class PhrasePart {
         Sketch.Mark mark = sketch.mark();
         put.run();
         long most = attempt.clock().slotMs() - ROOM_MS;
-        if (attempt.clock().lengthMs(sketch.plan(), Dose.Reading.CHOSEN) <= most) return;
+        ClassPlan plan = sketch.plan();
+        boolean fits = attempt.clock().lengthMs(plan, Dose.Reading.CHOSEN) <= most;
+        if (fits && !flowsTooMuch(plan)) return;
         sketch.backTo(mark);
         List<PhraseLine> now = phrases.taken();
         now.subList(before.size(), now.size()).forEach(phrases::giveBack);
+    }
+
+    /** Whether more of the practice flows than is usual for the style and the level (craft.md, rule 28). */
+    private boolean flowsTooMuch(ClassPlan plan) {
+        int most = (isVinyasa() ? MOST_FLOWING : MOST_FLOWING_IN_HATHA)
+                [brief.level().ordinal()];
+        Set<NodeId> flows = new HashSet<>();
+        plan.walk(node -> {
+            if (node instanceof Flow flow && flow.settings().rounds() > 1) flows.add(flow.id());
+        });
+        Score score = attempt.clock().score(plan);
+        long flowing = 0;
+        for (Moment moment : score.moments())
+            if (moment.flow() != null && flows.contains(moment.flow())) flowing += moment.lengthMs();
+        // of the whole slot without arriving and rest, since what is not there yet will be held
+        return flowing * 100 > (long) most * attempt.clock().slotMs() * PRACTICE_PERCENT / 100;
     }
 
     private void mainPhrase() {
@@ -432,19 +464,23 @@ public final class PhrasePart {
     public void threads() {
         if (attempt.concept() == null || !brief.theme().sentence().isEmpty()) return;
         Deque<String> lines = new ArrayDeque<>(attempt.concept().threads());
-        for (SectionRole role :
-                List.of(SectionRole.WARM_UP, SectionRole.SALUTATIONS, SectionRole.STANDING, SectionRole.COOL_DOWN)) {
+        SectionRole middle = attempt.has(SectionRole.STANDING) ? SectionRole.STANDING : SectionRole.SALUTATIONS;
+        for (SectionRole role : List.of(SectionRole.WARM_UP, middle, SectionRole.PEAK, SectionRole.COOL_DOWN)) {
             List<Sketch.Entry> entries = sketch.entries(role);
             for (int i = entries.size() - 1; i >= 0 && !lines.isEmpty(); i--) {
                 Sketch.Entry entry = entries.get(i);
-                if (!(entry.item() instanceof Step step)
-                        || step.pose() == null
-                        || step.marks().locked()) continue;
-                if (!(step.dose().at(Dose.Reading.CHOSEN) instanceof Dose.Breaths)) continue;
+                if (!(entry.item() instanceof Step step) || !isQuiet(step, role)) continue;
                 sketch.replace(role, entry, step.with(step.texts().withThread(lines.removeFirst())));
                 break;
             }
         }
+    }
+
+    /** Whether there is room for a word: in a lesson while it is shown or between two goes, else in any hold. */
+    private static boolean isQuiet(Step step, SectionRole role) {
+        if (step.marks().locked()) return false;
+        if (role == SectionRole.PEAK) return step.pose() == null || step.pose().equals("mountain");
+        return step.pose() != null && step.dose().at(Dose.Reading.CHOSEN) instanceof Dose.Breaths;
     }
 
     /** The theme shape, small in the warm-up and lying at the end. */

@@ -38,7 +38,7 @@ public final class Doses {
                     ? range.chosen()
                     : new Range(range.chosen(), range.chosen(), range.high());
         }
-        return step(id, pose, dose, first);
+        return step(id, pose, dose instanceof Range ? dose : notLong(counted(dose), pose), first);
     }
 
     public static Step step(NodeId id, Pose pose, Dose dose, Side first) {
@@ -50,7 +50,7 @@ public final class Doses {
     /** Longer work wants words on the way. */
     private static final int MOST_ACTIVE = 8;
 
-    private static final List<Integer> REPS = List.of(2, 3, 4, 5, 6, 8, 10, 12, 15, 20);
+    private static final List<Integer> REPS = List.of(3, 5, 8, 10, 15, 20);
     private static final List<Integer> SECONDS = List.of(10, 15, 20, 30, 45, 60, 90, 120, 180, 300, 480, 600);
 
     /** The nearest dose a mouth counts; a range at its chosen value. */
