@@ -124,6 +124,7 @@ class DraftJourneyTest extends BrowserTests {
         axeFindsNothing();
         page.locator("#q").focus();
         page.keyboard().type("first tide");
+        assertThat(page).hasURL(Pattern.compile(".*q=first(\\+|%20)tide.*"));
         assertThat(page.locator("#found h2")).hasCount(1);
         page.locator("#found h2 a").focus();
         page.keyboard().press("Enter");

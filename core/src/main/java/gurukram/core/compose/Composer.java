@@ -100,10 +100,22 @@ public final class Composer {
 
     /** One idea after the other, the best first; null when the group can do none. */
     private static @Nullable Concept concept(Pool pool, @Nullable Goal goal, long idea) {
+        List<Concept> concepts = concepts(pool, goal);
+        return concepts.isEmpty() ? null : concepts.get((int) Math.floorMod(idea - 1, (long) concepts.size()));
+    }
+
+    /** Where a brief leads and by which ideas, without drafting it. */
+    public Outlook outlook(Brief brief) {
+        Pool pool = new Pool(catalogue, brief);
+        Goals goals = new Goals(pool);
+        Goal goal = goals.find(new Dice(1, "draft")).orElse(null);
+        return new Outlook(goal, goals.stops(), concepts(pool, goal));
+    }
+
+    private static List<Concept> concepts(Pool pool, @Nullable Goal goal) {
         Brief brief = pool.brief();
         String words = brief.theme().title() + " " + brief.theme().sentence();
-        List<Concept> concepts = Concepts.towards(goal == null ? null : goal.pose(), brief.focus(), words, pool::has);
-        return concepts.isEmpty() ? null : concepts.get((int) Math.floorMod(idea - 1, (long) concepts.size()));
+        return Concepts.towards(goal == null ? null : goal.pose(), brief.focus(), words, pool::has);
     }
 
     private static Finishing.Candidate laid(Finishing.Candidate candidate, Levels levels, Checks checks) {

@@ -13,6 +13,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -34,6 +35,12 @@ import org.jspecify.annotations.Nullable;
 public final class ThemeWords {
     public static final int MOST_LINES = 200;
     private static final int MOST_WEIGHT = 3;
+    private static final int SHORTEST = 4;
+    private static final Set<String> SMALL = Set.of(
+            "about", "after", "again", "also", "and", "before", "between", "class", "each", "every", "from", "have",
+            "here", "into", "just", "like", "little", "more", "most", "never", "once", "only", "other", "ours", "over",
+            "some", "than", "that", "their", "them", "then", "there", "these", "they", "this", "those", "through",
+            "towards", "until", "upon", "very", "what", "when", "where", "which", "while", "with", "without", "your");
 
     private final PoseCatalogue catalogue;
     private final Map<String, List<Part>> entries = new LinkedHashMap<>();
@@ -151,6 +158,16 @@ public final class ThemeWords {
             else found.add(word, 2);
         }
         return found.focus();
+    }
+
+    /** Words of a text that say something to people and nothing to the vocabulary, in their order; small words are none. */
+    public List<String> unknown(String text) {
+        String left = " " + Words.fold(text) + " ";
+        for (String word : known()) left = left.replace(" " + word + " ", " | ");
+        return Arrays.stream(left.strip().split(" +"))
+                .filter(word -> word.length() >= SHORTEST && !SMALL.contains(word))
+                .distinct()
+                .toList();
     }
 
     private List<String> known() {

@@ -60,10 +60,6 @@ public record Phrase(
         themes = List.copyOf(themes);
     }
 
-    public boolean isFor(Style style, Level level) {
-        return styles.contains(style) && level.compareTo(from) >= 0 && level.compareTo(to) <= 0;
-    }
-
     public boolean isFor(Level level) {
         return level.compareTo(from) >= 0 && level.compareTo(to) <= 0;
     }

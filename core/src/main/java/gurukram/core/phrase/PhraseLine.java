@@ -117,13 +117,4 @@ public record PhraseLine(
         for (Step step : flow.steps()) if (step.pose() != null) steps.add(step.pose());
         return steps;
     }
-
-    /** How many first moves it shares with another: who shares two begins as the other did. */
-    public int sharedWith(PhraseLine other) {
-        List<String> a = steps();
-        List<String> b = other.steps();
-        int same = 0;
-        while (same < Math.min(a.size(), b.size()) && a.get(same).equals(b.get(same))) same++;
-        return same;
-    }
 }

@@ -14,12 +14,17 @@ import org.junit.jupiter.api.TestFactory;
 
 /** Good classes of different schools, and those of the demo: nothing in them must be mended. */
 class GoodClassesTest {
+    /** The class of the demo that shows the checks on. */
+    private static final String IN_A_HURRY = "late-for-the-tide.txt";
+
     @TestFactory
     Stream<DynamicTest> nothingMustBeMended() throws IOException {
         List<Path> files = new ArrayList<>();
         for (String folder : List.of("src/test/resources/checks/good", "../web/src/main/resources/demo")) {
             try (Stream<Path> all = Files.list(Path.of(folder))) {
-                all.filter(file -> file.toString().endsWith(".txt")).sorted().forEach(files::add);
+                all.filter(file -> file.toString().endsWith(".txt") && !file.endsWith(IN_A_HURRY))
+                        .sorted()
+                        .forEach(files::add);
             }
         }
         assertTrue(files.size() >= 13, "only " + files.size() + " classes");

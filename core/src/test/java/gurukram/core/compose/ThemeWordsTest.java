@@ -74,4 +74,13 @@ class ThemeWordsTest {
                     .as(word)
                     .isGreaterThan(3);
     }
+
+    @Test
+    void wordsThatSayNothingAreAskedAboutAndSmallOnesAreNot() {
+        ThemeWords words = ThemeWords.shipped(CATALOGUE);
+        assertThat(words.unknown("Marmalade and the tide, from your zeppelin"))
+                .containsExactly("marmalade", "zeppelin");
+        assertThat(words.unknown("Half moon over the harbour")).isEmpty();
+        assertThat(words.and("marmalade: outer hips 2").unknown("Marmalade")).isEmpty();
+    }
 }

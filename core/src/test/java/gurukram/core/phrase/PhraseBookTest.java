@@ -95,12 +95,18 @@ class PhraseBookTest {
         assertThat(plain.poses()).contains("triangle").doesNotContain("half-moon");
     }
 
+    private static int shared(List<String> a, List<String> b) {
+        int same = 0;
+        while (same < Math.min(a.size(), b.size()) && a.get(same).equals(b.get(same))) same++;
+        return same;
+    }
+
     @Test
     void someBeginAlikeSoThatOneCanQuoteTheOther() {
         Set<String> quoting = new HashSet<>();
         for (PhraseLine a : BOOK.at(Level.INTERMEDIATE))
             for (PhraseLine b : BOOK.at(Level.INTERMEDIATE))
-                if (a != b && a.phrase().kind() == Phrase.Kind.FLOW && a.sharedWith(b) >= 2)
+                if (a != b && a.phrase().kind() == Phrase.Kind.FLOW && shared(a.steps(), b.steps()) >= 2)
                     quoting.add(a.phrase().id());
         assertThat(quoting).hasSizeGreaterThan(12);
     }

@@ -29,11 +29,14 @@ import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Drafts a teacher is looking at; the last few sets are kept. */
+/** Drafts a teacher is looking at; they are kept for ninety days. */
 @Repository
 class DraftStore {
     private static final JsonMapper JSON = JsonMapper.shared();
-    private static final int SETS_KEPT = 12;
+    private static final int DAYS_KEPT = 90;
+    /** A door against filling the disk, far beyond what one teacher looks at in three months. */
+    private static final int SETS_KEPT = 400;
+
     private static final int WEEKS_BACK = 6;
     private static final String NEW = """
             insert into draft (studio_id, id, teacher_id, set_id, ordinal, idea, brief, plan, made_at)
@@ -51,9 +54,10 @@ class DraftStore {
     private static final String OLD_SETS = """
             delete from draft
              where studio_id = :studio and teacher_id = :teacher
-               and set_id not in (select set_id from draft
-                                   where studio_id = :studio and teacher_id = :teacher
-                                   group by set_id order by max(made_at) desc limit :kept)""";
+               and (made_at < :old
+                    or set_id not in (select set_id from draft
+                                       where studio_id = :studio and teacher_id = :teacher
+                                       group by set_id order by max(made_at) desc limit :kept))""";
     private static final String LATELY = """
             select c.plan, max(t.started_at) as started_at
               from taught_class t
@@ -91,7 +95,10 @@ class DraftStore {
                     .param("now", now())
                     .update();
         }
-        asked(OLD_SETS, teacher).param("kept", SETS_KEPT).update();
+        asked(OLD_SETS, teacher)
+                .param("old", now().minusDays(DAYS_KEPT))
+                .param("kept", SETS_KEPT)
+                .update();
     }
 
     Optional<Kept> find(Teacher teacher, UUID id) {

@@ -83,6 +83,15 @@ class Drafts {
         return new Composer(poses.of(teacher), editor.unfolderOf(teacher), accounts.school(teacher), phrases);
     }
 
+    /** What a brief will come to, and which words of its theme say nothing yet. */
+    OutlookPart outlook(Teacher teacher, Brief brief) {
+        return OutlookPart.of(
+                composer(teacher).outlook(brief),
+                brief,
+                words.of(teacher).unknown(brief.theme().title()),
+                poses.of(teacher));
+    }
+
     /** The group a brief is for, where it is still there; null otherwise. */
     UUID groupOf(Teacher teacher, BriefForm form) {
         try {

@@ -76,6 +76,14 @@ class DraftsController {
         return page(teacher, form, Map.of(), model);
     }
 
+    /** What will come of a brief while it is written; nothing is said where something cannot be taken yet. */
+    @GetMapping("/drafts/outlook")
+    String outlook(@AuthenticationPrincipal Teacher teacher, @RequestParam Map<String, String> sent, Model model) {
+        Brief brief = drafts.read(teacher, BriefForm.of(sent), new LinkedHashMap<>());
+        model.addAttribute("outlook", brief == null ? OutlookPart.NOTHING : drafts.outlook(teacher, brief));
+        return "drafts/parts/outlook";
+    }
+
     private String page(Teacher teacher, BriefForm form, Map<String, String> problems, Model model) {
         model.addAttribute("page", BriefPage.of(form, problems, drafts.poses(teacher), groups.groups(teacher)));
         return "drafts/brief";

@@ -1,5 +1,6 @@
 package gurukram.web.phrases;
 
+import gurukram.core.dose.Dose;
 import gurukram.core.phrase.Phrase;
 import gurukram.core.phrase.PhraseLine;
 import gurukram.core.plan.Step;
@@ -8,6 +9,7 @@ import gurukram.core.pose.Caution;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Words;
+import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
 import gurukram.web.drawing.Figures;
 import java.util.ArrayList;
@@ -51,8 +53,12 @@ public record PhraseTile(
                 about(phrase),
                 phrase.from().word(),
                 Millis.showWhole(line.lengthMs()),
-                "from %s to %s"
-                        .formatted(line.startsBase().word(), line.endsBase().word())
+                "from %s%s to %s%s"
+                        .formatted(
+                                line.startsBase().word(),
+                                on(line.startsOn()),
+                                line.endsBase().word(),
+                                on(line.endsOn()))
                         .replace('-', ' '),
                 Words.capital(phrase.grows()),
                 line.wristLoads() == 0 ? "hands free" : Words.count(line.wristLoads(), "time") + " on the hands",
@@ -60,6 +66,11 @@ public record PhraseTile(
                 phrase.peaks().stream().map(id -> catalogue.pose(id).name()).toList(),
                 phrase.themes(),
                 moves(line, catalogue));
+    }
+
+    /** {@code  (in)}; nothing for a hold of whole breaths. */
+    private static String on(Breath breath) {
+        return breath == Breath.INHALE ? " (in)" : breath == Breath.EXHALE ? " (out)" : "";
     }
 
     private static String about(Phrase phrase) {
@@ -87,7 +98,7 @@ public record PhraseTile(
         for (Step step : line.flow().steps()) {
             if (step.pose() == null) continue;
             Pose pose = catalogue.pose(step.pose());
-            boolean held = step.dose() instanceof gurukram.core.dose.Dose.Breaths;
+            boolean held = step.dose() instanceof Dose.Breaths;
             moves.add(
                     new Move(Figures.small(pose, null), pose.name(), step.dose().toString(), held));
         }

@@ -29,6 +29,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 @ExtendWith(TestApp.Extension.class)
 class DraftsTest {
@@ -268,7 +269,16 @@ class DraftsTest {
         assertThat(http.post(draft + "/lock", "part", "nowhere").statusCode()).isEqualTo(404);
         assertThat(http.get("/drafts/not-a-draft").statusCode()).isIn(400, 404);
         for (int i = 0; i < 12; i++) http.post(draft + "/wish", "wish", "GENTLER");
-        assertThat(http.get(set).statusCode()).as("thirteen sets later").isEqualTo(404);
+        assertThat(http.get(set).statusCode()).as("thirteen sets later").isEqualTo(200);
+        JdbcClient jdbc = app.bean(JdbcClient.class);
+        String older = "update draft set made_at = made_at - make_interval(days => :days) where set_id = :set";
+        UUID id = UUID.fromString(set.substring(set.lastIndexOf('/') + 1));
+        jdbc.sql(older).param("days", 89).param("set", id).update();
+        http.post(draft + "/wish", "wish", "GENTLER");
+        assertThat(http.get(set).statusCode()).as("89 days later").isEqualTo(200);
+        jdbc.sql(older).param("days", 2).param("set", id).update();
+        http.post(draft + "/wish", "wish", "GENTLER");
+        assertThat(http.get(set).statusCode()).as("91 days later").isEqualTo(404);
     }
 
     @Test
@@ -373,5 +383,20 @@ class DraftsTest {
                 .as("what is locked stays")
                 .isEqualTo(other.settings().name());
         assertThat(http.post(draft + "/phrase", "part", "nothing").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void whileABriefIsWrittenItSaysWhereItWillLead() {
+        String crow =
+                "/drafts/outlook?minutes=60&style=VINYASA&level=INTERMEDIATE&first=RIGHT&flavour=STEADY&peak=crow";
+        assertThat(http.get(crow).body())
+                .contains("It leads to crow, feet down, and not to crow itself.", "at most four mats", "Ideas: ");
+        assertThat(http.get(crow + "&supervised=on").body()).contains("It leads to crow.");
+        assertThat(http.get(crow + "&theme=Marmalade+on+the+tide").body())
+                .contains("<q>marmalade</q>", "Teach them")
+                .doesNotContain("<q>tide</q>");
+        assertThat(http.get(crow.replace("minutes=60", "minutes=soon")).body())
+                .as("nothing is said while something cannot be taken")
+                .doesNotContain("It leads");
     }
 }

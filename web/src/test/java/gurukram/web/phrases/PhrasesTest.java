@@ -64,7 +64,7 @@ class PhrasesTest {
     void aPhraseIsShownAsALevelDoesItAndKeptOnce() {
         String page =
                 http.get("/phrases/side-wall-to-half-moon?level=INTERMEDIATE").body();
-        assertThat(page).contains("half moon, lead, 3 breaths", "from lunge to dog", ">beginner</a>");
+        assertThat(page).contains("half moon, lead, 3 breaths", "from lunge (in) to dog (out)", ">beginner</a>");
         assertThat(http.get("/phrases/side-wall-to-half-moon?level=BEGINNER").body())
                 .doesNotContain("half moon, lead");
         http.post("/phrases/side-wall-to-half-moon/keep", "level", "INTERMEDIATE");

@@ -15,7 +15,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
@@ -32,10 +31,6 @@ public final class Concepts {
 
     public static List<Concept> all() {
         return ALL;
-    }
-
-    public static Optional<Concept> find(String id) {
-        return ALL.stream().filter(concept -> concept.id().equals(id)).findFirst();
     }
 
     /**
