@@ -4,6 +4,7 @@ import gurukram.core.compose.search.Clock;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Range;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
@@ -20,6 +21,12 @@ import org.jspecify.annotations.Nullable;
  */
 final class LastMinute {
     private static final int LEAST_OPEN = 20;
+    private static final List<SectionRole> SPARED = List.of(
+            SectionRole.COUNTERPOSES,
+            SectionRole.FLOOR,
+            SectionRole.BALANCE,
+            SectionRole.WARM_UP,
+            SectionRole.SALUTATIONS);
     private static final List<Integer> COUNTS = List.of(3, 5, 8, 10);
     private static final List<SectionRole> QUIET = List.of(
             SectionRole.COOL_DOWN,
@@ -79,6 +86,24 @@ final class LastMinute {
             for (int i = steps.size() - 1; i > 0; i--) {
                 if (left(now) > -Millis.SECOND) return now;
                 now = new PlanEdit.Remove(steps.get(i).id()).applyTo(now);
+            }
+        }
+        return withoutFlows(now);
+    }
+
+    /** At last a flow less of those that do not lead to the peak. */
+    private ClassPlan withoutFlows(ClassPlan plan) {
+        ClassPlan now = plan;
+        for (SectionRole role : SPARED) {
+            for (Section section : plan.sections()) {
+                if (section.role() != role) continue;
+                int items = section.items().size();
+                for (Item item : section.items()) {
+                    if (left(now) > -Millis.SECOND) return now;
+                    if (!(item instanceof Flow flow) || flow.marks().locked() || items < 2) continue;
+                    now = new PlanEdit.Remove(flow.id()).applyTo(now);
+                    items--;
+                }
             }
         }
         return now;

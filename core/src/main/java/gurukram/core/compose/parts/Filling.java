@@ -279,12 +279,14 @@ public final class Filling {
         return false;
     }
 
-    /** The parts that can be filled, the one that lacks most first. */
+    /** The parts that can be filled, the one that lacks most first; of a vinyasa class the quiet ones before those that phrases fill. */
     private List<SectionRole> widest(Map<SectionRole, Long> budgets, Map<SectionRole, Long> lengths) {
+        boolean quietFirst = brief.style() == Style.VINYASA;
         return budgets.keySet().stream()
-                .filter(brief.style() == Style.VINYASA ? QUIET::contains : FILLED::contains)
-                .sorted(Comparator.comparingDouble(role ->
-                        lengths.getOrDefault(role, 0L) / (double) (1 + Objects.requireNonNull(budgets.get(role)))))
+                .filter(FILLED::contains)
+                .sorted(Comparator.comparing((SectionRole role) -> quietFirst && !QUIET.contains(role))
+                        .thenComparingDouble(role -> lengths.getOrDefault(role, 0L)
+                                / (double) (1 + Objects.requireNonNull(budgets.get(role)))))
                 .toList();
     }
 
