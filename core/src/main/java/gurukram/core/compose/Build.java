@@ -6,6 +6,7 @@ import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.parts.Attempt;
 import gurukram.core.compose.parts.Ends;
 import gurukram.core.compose.parts.Filling;
+import gurukram.core.compose.parts.IdeaPart;
 import gurukram.core.compose.parts.PeakPart;
 import gurukram.core.compose.parts.PhrasePart;
 import gurukram.core.compose.parts.PreparationPart;
@@ -114,23 +115,24 @@ final class Build {
         attempt.brief().kept().forEach(kept -> sketch.put(kept.role(), kept.item()));
         Ends ends = new Ends(attempt);
         PeakPart peak = new PeakPart(attempt);
+        IdeaPart idea = new IdeaPart(attempt);
         PhrasePart phrases = new PhrasePart(attempt);
         PreparationPart preparation = new PreparationPart(attempt);
         Filling filling = new Filling(attempt);
         ends.arrive(filling);
-        phrases.warmSpine();
+        idea.warmSpine();
         peak.put();
         peak.counterposes();
         phrases.putFirst();
         ends.rest();
-        phrases.shapes();
+        idea.shapes();
         preparation.put();
         preparation.wanted();
         preparation.warmWrists();
         filling.answers();
         phrases.putMore();
         filling.fill();
-        phrases.threads();
+        idea.threads();
         return sketch.plan();
     }
 }

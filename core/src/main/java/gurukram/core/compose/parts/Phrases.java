@@ -208,12 +208,16 @@ final class Phrases {
                 .anyMatch(word -> word.length() > 3 && said.contains(word));
     }
 
+    /** A flow under a name, its parts numbered behind it. */
+    static Flow named(Flow flow, NodeId name) {
+        int[] number = {0};
+        return (Flow) NodeNames.renamed(
+                flow, id -> number[0]++ == 0 ? name : new NodeId(name.value() + "-" + (number[0] - 1)));
+    }
+
     /** The flow under names no other part has; beginning on the side of the class. */
     private Flow named(Flow flow, Phrase phrase) {
-        NodeId name = attempt.sketch().name(phrase.part());
-        int[] number = {0};
-        Flow named = (Flow) NodeNames.renamed(
-                flow, id -> number[0]++ == 0 ? name : new NodeId(name.value() + "-" + (number[0] - 1)));
+        Flow named = named(flow, attempt.sketch().name(phrase.part()));
         return named.settings().hasSides()
                 ? named.with(named.settings().withFirstSide(attempt.brief().begins()))
                 : named;

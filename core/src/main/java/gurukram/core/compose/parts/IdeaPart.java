@@ -1,0 +1,120 @@
+package gurukram.core.compose.parts;
+
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.search.Sketch;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.pose.Pose;
+import gurukram.core.time.Breath;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+
+/**
+ * Where the idea of a class is met outside its phrases: the spine in all directions before anything else, the theme shape small in
+ * the warm-up and lying at the end, and the lines that are said on the way.
+ */
+public final class IdeaPart {
+    private final Attempt attempt;
+    private final Brief brief;
+    private final Sketch sketch;
+
+    public IdeaPart(Attempt attempt) {
+        this.attempt = attempt;
+        this.brief = attempt.brief();
+        this.sketch = attempt.sketch();
+    }
+
+    /** Cow and cat, and the sides and turns of a seat: the spine in all its directions, before anything else. */
+    public void warmSpine() {
+        if (!sketch.entries(SectionRole.WARM_UP).isEmpty()) return;
+        boolean fours = attempt.pool().has("cat") && attempt.pool().has("cow");
+        boolean seated = attempt.pool().has("seated-cat") && attempt.pool().has("seated-cow");
+        if (brief.minutes() >= 30 || attempt.tightness() < 2) {
+            one(attempt.dice().at("bend") < 0.5, "seated-side-bend", "wide-angle-side-bend", "chair-side-bend");
+            one(attempt.dice().at("turn") < 0.5, "easy-seat-twist", "open-seated-twist", "chair-twist");
+        }
+        if (fours) sketch.put(SectionRole.WARM_UP, waves("cow", "cat", "cow and cat"));
+        else if (seated) sketch.put(SectionRole.WARM_UP, waves("seated-cow", "seated-cat", "seated cow and cat"));
+    }
+
+    /** @param first whether the first of them comes before the second */
+    private void one(boolean first, String... ids) {
+        List<String> order = new ArrayList<>(List.of(ids));
+        if (!first) order.add(1, order.remove(0));
+        for (String id : order) {
+            if (!attempt.pool().has(id)) continue;
+            Pose pose = attempt.catalogue().pose(id);
+            sketch.put(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, pose, new Dose.Breaths(2)));
+            return;
+        }
+    }
+
+    private Flow waves(String in, String out, String name) {
+        FlowSettings settings =
+                FlowSettings.of(brief.minutes() >= 60 ? 5 : 3).withName(name).with(FlowSides.Counting.NO_SIDES);
+        return Flow.of(
+                new NodeId("cats"),
+                settings,
+                Step.of(new NodeId("cats-1"), in, new SideRule.None(), new Dose.Movement(Breath.INHALE)),
+                Step.of(new NodeId("cats-2"), out, new SideRule.None(), new Dose.Movement(Breath.EXHALE)));
+    }
+
+    /** The idea's lines at the places where the room comes home; none where the teacher has a sentence of her own. */
+    public void threads() {
+        if (attempt.concept() == null || !brief.theme().sentence().isEmpty()) return;
+        Deque<String> lines = new ArrayDeque<>(attempt.concept().threads());
+        SectionRole middle = attempt.has(SectionRole.STANDING) ? SectionRole.STANDING : SectionRole.SALUTATIONS;
+        for (SectionRole role : List.of(SectionRole.WARM_UP, middle, SectionRole.PEAK, SectionRole.COOL_DOWN)) {
+            List<Sketch.Entry> entries = sketch.entries(role);
+            for (int i = entries.size() - 1; i >= 0 && !lines.isEmpty(); i--) {
+                Sketch.Entry entry = entries.get(i);
+                if (!(entry.item() instanceof Step step) || !isQuiet(step, role)) continue;
+                sketch.replace(role, entry, step.with(step.texts().withThread(lines.removeFirst())));
+                break;
+            }
+        }
+    }
+
+    /** Whether there is room for a word: in a lesson while it is shown or between two goes, else in any hold. */
+    private static boolean isQuiet(Step step, SectionRole role) {
+        if (step.marks().locked()) return false;
+        if (role == SectionRole.PEAK) return step.pose() == null || step.pose().equals("mountain");
+        return step.pose() != null && step.dose().at(Dose.Reading.CHOSEN) instanceof Dose.Breaths;
+    }
+
+    /** The theme shape, small in the warm-up and lying at the end. */
+    public void shapes() {
+        if (attempt.concept() == null) return;
+        shape(attempt.concept().small(), SectionRole.WARM_UP, false);
+        shape(attempt.concept().lying(), SectionRole.COOL_DOWN, true);
+    }
+
+    private void shape(List<String> ids, SectionRole part, boolean last) {
+        boolean there = sketch.entries(part).stream().anyMatch(entry -> has(entry.item(), ids));
+        if (there || attempt.tightness() > 2) return;
+        for (String id : ids) {
+            Pose pose = attempt.catalogue().pose(id);
+            if (!attempt.pool().has(id)
+                    || !attempt.isHandy(pose)
+                    || pose.doseFor(brief.level()) instanceof Dose.Movement) continue;
+            Step step = attempt.wide(part, pose);
+            if (last) sketch.putLast(part, step);
+            else sketch.sort(part, step, false);
+            return;
+        }
+    }
+
+    private static boolean has(Item item, List<String> ids) {
+        List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
+        return steps.stream().anyMatch(step -> step.pose() != null && ids.contains(step.pose()));
+    }
+}
