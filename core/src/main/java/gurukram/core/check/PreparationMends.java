@@ -7,6 +7,7 @@ import gurukram.core.plan.ChosenDose;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.SideRule;
@@ -16,6 +17,7 @@ import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -54,20 +56,20 @@ final class PreparationMends {
         }
     }
 
-    /** Poses that prepare it, put in before the peak, two where two are lacking. */
+    /** Where something is put in: in which part, behind what. */
+    private record Spot(NodeId parent, @Nullable NodeId after) {}
+
+    /** Poses that prepare it, put in before the peak, two where two are lacking; those on another base before the whole lesson. */
     private static void inserted(
             Subject subject, Preparation preparation, Preparation.Demand demand, List<Mend> mends) {
         NodeId first = subject.topOf(subject.moment(preparation.at()).node());
         var place = subject.plan().placeOf(first).orElseThrow();
-        NodeId parent = place.parent();
-        NodeId after = place.after();
-        if (after == null) {
-            Section before = sectionBefore(subject, parent);
-            if (before == null) return;
-            parent = before.id();
-            List<Item> items = before.items();
-            after = items.isEmpty() ? null : items.get(items.size() - 1).id();
-        }
+        Optional<Spot> before = endOfPartBefore(subject, place.parent());
+        NodeId last = place.after();
+        Spot near = last == null ? before.orElse(null) : new Spot(place.parent(), last);
+        if (near == null) return;
+        Base base = preparation.peak().base();
+        boolean lesson = subject.role(preparation.at()) == SectionRole.PEAK;
         List<Pose> mild = candidates(subject, preparation, demand, demand.strength() - 1);
         List<Pose> leading = demand.strongEnough() ? mild : candidates(subject, preparation, demand, demand.strength());
         for (Pose lead : leading.subList(0, Math.min(OFFERS, leading.size()))) {
@@ -76,7 +78,9 @@ final class PreparationMends {
                 if (poses.size() == MOST_TOGETHER || isEnough(subject, demand, poses)) break;
                 if (!poses.contains(other)) poses.add(0, other);
             }
-            mends.add(insert(subject, demand, parent, after, poses));
+            boolean away = lesson && poses.stream().noneMatch(pose -> pose.base() == base);
+            Spot spot = away ? before.orElse(near) : near;
+            mends.add(insert(subject, demand, spot.parent(), spot.after(), poses));
         }
     }
 
@@ -138,12 +142,15 @@ final class PreparationMends {
             Subject subject, Preparation preparation, Preparation.Demand demand, int strength) {
         Base base = preparation.peak().base();
         Set<String> almostThere = Preparation.lastButOne(subject.catalogue(), preparation.peak());
+        // what is there and only too long ago may come once more
+        boolean tooLongAgo = Preparation.wantedMs(subject, demand) <= demand.sideMs()
+                && demand.poses().size() >= Preparation.POSES;
         return subject.catalogue().poses().stream()
                 .filter(pose -> pose.prepares(demand.action()) >= Math.max(1, strength)
                         || (almostThere.contains(pose.id()) && pose.prepares(demand.action()) >= demand.strength() - 1))
                 .filter(pose -> !demand.jumps() || pose.prepares(demand.action()) < 3)
                 .filter(pose -> !pose.id().equals(preparation.peak().id())
-                        && !demand.poses().contains(pose.id()))
+                        && (tooLongAgo || !demand.poses().contains(pose.id())))
                 .filter(pose -> Swap.suits(subject, pose))
                 .sorted(Comparator.comparing((Pose pose) ->
                                 Needs.cautions(pose, subject.group()).size())
@@ -155,12 +162,16 @@ final class PreparationMends {
                 .toList();
     }
 
-    private static @Nullable Section sectionBefore(Subject subject, NodeId section) {
+    private static Optional<Spot> endOfPartBefore(Subject subject, NodeId section) {
         Section before = null;
         for (Section each : subject.plan().sections()) {
-            if (each.id().equals(section)) return before;
+            if (each.id().equals(section)) break;
             before = each;
         }
-        return null;
+        if (before == null) return Optional.empty();
+        List<Item> items = before.items();
+        return Optional.of(new Spot(
+                before.id(),
+                items.isEmpty() ? null : items.get(items.size() - 1).id()));
     }
 }

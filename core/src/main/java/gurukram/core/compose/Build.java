@@ -7,6 +7,7 @@ import gurukram.core.compose.parts.Attempt;
 import gurukram.core.compose.parts.Ends;
 import gurukram.core.compose.parts.Filling;
 import gurukram.core.compose.parts.IdeaPart;
+import gurukram.core.compose.parts.OneSide;
 import gurukram.core.compose.parts.PeakPart;
 import gurukram.core.compose.parts.PhrasePart;
 import gurukram.core.compose.parts.PreparationPart;
@@ -15,6 +16,7 @@ import gurukram.core.compose.search.Dice;
 import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Pool;
+import gurukram.core.compose.search.Shown;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
@@ -45,13 +47,28 @@ final class Build {
             @Nullable Goal goal,
             @Nullable Concept concept,
             Clock clock,
+            Shown shown,
             Dice dice,
             int tightness) {
         Pose peak = goal == null ? null : goal.pose();
         boolean low = peak != null && Places.isFloor(peak.base());
-        Sketch sketch = new Sketch(settings(brief, goal, concept), order(low), pool.catalogue(), dice);
+        Sketch sketch = new Sketch(
+                settings(brief, goal, concept),
+                order(low, peak != null && PhrasePart.isOffTheFloor(peak)),
+                pool.catalogue(),
+                dice);
         attempt = new Attempt(
-                brief, pool, phrases, goal, concept, clock, dice, new Merit(brief, peak, dice), sketch, tightness);
+                brief,
+                pool,
+                phrases,
+                goal,
+                concept,
+                clock,
+                shown,
+                dice,
+                new Merit(brief, peak, shown, dice),
+                sketch,
+                tightness);
     }
 
     private static ClassSettings settings(Brief brief, @Nullable Goal goal, @Nullable Concept concept) {
@@ -88,7 +105,7 @@ final class Build {
         return now.close().isEmpty() ? now.withClose(concept.close()) : now;
     }
 
-    private static List<SectionRole> order(boolean peakIsLow) {
+    private static List<SectionRole> order(boolean peakIsLow, boolean offTheFloor) {
         List<SectionRole> order = new ArrayList<>(List.of(
                 SectionRole.ARRIVE,
                 SectionRole.BREATHE,
@@ -101,6 +118,8 @@ final class Build {
                 SectionRole.COOL_DOWN,
                 SectionRole.REST,
                 SectionRole.CLOSE));
+        boolean strongFirst = !peakIsLow && !offTheFloor;
+        order.add(order.indexOf(strongFirst ? SectionRole.BALANCE : SectionRole.PEAK), SectionRole.STRENGTH);
         order.add(order.indexOf(SectionRole.PEAK) + (peakIsLow ? 0 : 2), SectionRole.FLOOR);
         return order;
     }
@@ -125,14 +144,17 @@ final class Build {
         peak.counterposes();
         phrases.putFirst();
         ends.rest();
+        phrases.flowFirst();
         idea.shapes();
         preparation.put();
         preparation.wanted();
         preparation.warmWrists();
+        phrases.flowOn();
         filling.answers();
         phrases.putMore();
+        idea.lastTurn();
         filling.fill();
         idea.threads();
-        return sketch.plan();
+        return new OneSide(attempt).gathered(sketch.plan());
     }
 }

@@ -14,6 +14,7 @@ import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Sequences;
+import gurukram.core.compose.search.Shown;
 import gurukram.core.fit.Fit;
 import gurukram.core.fit.FitAnswer;
 import gurukram.core.fit.FitRequest;
@@ -44,11 +45,11 @@ public final class Composer {
     private static final int MOST_TRIES = 10;
     private static final int TIGHTEST = 4;
     private static final long TOO_LONG_MS = 45_000;
-    private static final int MOST_IDEAS = 12;
+    private static final int MOST_IDEAS = 3;
     /** What a pose must do for the peak or the theme to be missed. */
     private static final double USEFUL = 2.5;
     /** Tries for a class about which there is nothing to look at; what is serious is tried on. */
-    private static final int ENOUGH = 1;
+    private static final int ENOUGH = 3;
 
     private static final int SERIOUS = 20;
 
@@ -67,6 +68,10 @@ public final class Composer {
 
     /** @param idea any number; another number is another idea */
     public Draft compose(Brief brief, long idea) {
+        return compose(brief, idea, Shown.NOTHING);
+    }
+
+    private Draft compose(Brief brief, long idea, Shown shown) {
         Pool pool = new Pool(catalogue, brief);
         Dice dice = new Dice(idea, "draft");
         Goals goals = new Goals(pool);
@@ -80,8 +85,8 @@ public final class Composer {
         int tightness = 0;
         int tries = 0;
         for (int i = 0; i < MOST_TRIES; i++) {
-            Dice drawn = new Dice(idea * 31 + i, "draft");
-            ClassPlan plan = new Build(brief, pool, phrases, goal, concept, clock, drawn, tightness).plan();
+            Dice drawn = Dice.ofIdea(name(brief), idea, i);
+            ClassPlan plan = new Build(brief, pool, phrases, goal, concept, clock, shown, drawn, tightness).plan();
             boolean tooLong = clock.score(plan).totalMs() > clock.slotMs() + TOO_LONG_MS;
             if (tooLong && tightness < TIGHTEST) {
                 tightness++;
@@ -96,6 +101,11 @@ public final class Composer {
         List<LeftOut> leftOut = leftOut(pool, goal);
         Objects.requireNonNull(best, "at least one is tried");
         return new Draft(best.plan(), brief, goal, goals.stops(), idea, leftOut, best.report(), best.totalMs());
+    }
+
+    /** What the ideas of a brief have in common. */
+    private static String name(Brief brief) {
+        return brief.peak() + " " + brief.theme().title();
     }
 
     /** One idea after the other, the best first; null when the group can do none. */
@@ -124,15 +134,16 @@ public final class Composer {
     }
 
     /**
-     * An idea that is truly another than those before: told by another name, and no more than seven poses of ten in the same order, from the warm-up to
+     * An idea that is truly another than those before: told by another name, and no more than half of its poses in the same order, from the warm-up to
      * the cool-down and without the salutations. Of {@value #MOST_IDEAS} ideas from {@code idea} on the first that is; the least
      * like them when none is.
      */
     public Draft another(Brief brief, long idea, List<ClassPlan> before) {
         Draft best = null;
         double least = Double.MAX_VALUE;
+        Shown shown = Shown.of(before);
         for (long i = idea; i < idea + MOST_IDEAS; i++) {
-            Draft draft = compose(brief, i);
+            Draft draft = compose(brief, i, shown);
             String title = draft.plan().settings().title();
             double likeness = before.stream()
                     .mapToDouble(plan -> Sequences.likeness(plan, draft.plan())
@@ -161,8 +172,16 @@ public final class Composer {
         plan.walk(node -> {
             if (node instanceof Flow other) names.add(other.settings().name());
         });
-        Build build =
-                new Build(brief, pool, phrases, goal, concept(pool, goal, idea), clock, new Dice(idea, "draft"), 0);
+        Build build = new Build(
+                brief,
+                pool,
+                phrases,
+                goal,
+                concept(pool, goal, idea),
+                clock,
+                Shown.NOTHING,
+                new Dice(idea, "draft"),
+                0);
         return build.otherPhrase(flow, names)
                 .map(other -> PlanEdit.instead(plan, other).applyTo(plan))
                 .map(new LastMinute(clock)::brought);
@@ -208,7 +227,8 @@ public final class Composer {
 
     /** Poses that would prepare the peak, or meet the theme, and that something other than the level stands against; what would do most first. */
     private List<LeftOut> leftOut(Pool pool, @Nullable Goal goal) {
-        Merit merit = new Merit(pool.brief(), goal == null ? null : goal.asked(), new Dice(0, "left out"));
+        Merit merit =
+                new Merit(pool.brief(), goal == null ? null : goal.asked(), Shown.NOTHING, new Dice(0, "left out"));
         record Missed(LeftOut out, double points) {}
         List<Missed> missed = new ArrayList<>();
         for (Pose pose : catalogue.poses()) {

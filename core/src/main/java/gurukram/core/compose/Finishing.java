@@ -9,6 +9,8 @@ import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Way;
+import gurukram.core.craft.Craft;
+import gurukram.core.craft.Measure;
 import gurukram.core.fit.FitRequest;
 import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
@@ -20,7 +22,9 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -48,6 +52,19 @@ final class Finishing {
     private static final int MOST_OFFERS = 4;
     /** What is mended in a class that is the teacher's own already. */
     private static final Set<String> LED = Set.of("preparation", "counterpose", "high-risk");
+
+    /** What is wanted to be as usual; a draft that is not is made once more. */
+    private static final Set<Measure.Kind> MEASURED = EnumSet.of(
+            Measure.Kind.FLOW_SHARE,
+            Measure.Kind.SIDE_RUN,
+            Measure.Kind.LEG_CHANGES,
+            Measure.Kind.QUOTES,
+            Measure.Kind.WARM_UP,
+            Measure.Kind.COOL_DOWN,
+            Measure.Kind.PEAK_AT);
+
+    private static final Measure NO_MEASURE = new Measure(Measure.Kind.REST, null, "", null, null);
+    private static final int UNUSUAL = 3;
 
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
@@ -116,6 +133,9 @@ final class Finishing {
         }
         if (Math.abs(score.totalMs() - clock.slotMs()) > FitRequest.TOLERANCE_MS) misses += 40;
         if (!score.isEven()) misses += 100;
+        Map<Measure.Kind, Measure> craft = Craft.of(now, score, catalogue);
+        for (Measure.Kind kind : MEASURED)
+            if (!craft.getOrDefault(kind, NO_MEASURE).isUsual()) misses += UNUSUAL;
         return new Candidate(now, report, score.totalMs(), misses);
     }
 

@@ -68,7 +68,7 @@ final class LastMinute {
         ClassPlan now = plan;
         boolean longer = left(now) > 0;
         for (SectionRole role : QUIET) {
-            for (Step step : steps(plan, role)) {
+            for (Step step : holds(plan, role)) {
                 Dose next = next(step.dose(), longer);
                 if (next == null) continue;
                 now = opened(PlanEdit.instead(now, step.withDose(next)).applyTo(now));
@@ -121,6 +121,19 @@ final class LastMinute {
                         && !(step.dose().at(Dose.Reading.CHOSEN) instanceof Dose.Open)) steps.add(step);
         }
         return steps;
+    }
+
+    /** Those, and the holds of chains of which each side is done once. */
+    private static List<Step> holds(ClassPlan plan, SectionRole role) {
+        List<Step> holds = new ArrayList<>(steps(plan, role));
+        for (Section section : plan.sections()) {
+            if (section.role() != role || role != SectionRole.COOL_DOWN) continue;
+            for (Item item : section.items())
+                if (item instanceof Flow flow
+                        && flow.settings().rounds() == 1
+                        && !flow.marks().locked()) holds.addAll(flow.steps());
+        }
+        return holds;
     }
 
     private static @Nullable Dose next(Dose dose, boolean longer) {

@@ -8,6 +8,7 @@ import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Pool;
+import gurukram.core.compose.search.Shown;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -54,7 +55,7 @@ final class LeadThere {
         int at = peakSection();
         List<Pose> rungs = rungs(at);
         addAll(SectionRole.PEAK, at, rungs);
-        Merit merit = new Merit(pool.brief(), goal.pose(), dice.of("lead there"));
+        Merit merit = new Merit(pool.brief(), goal.pose(), Shown.NOTHING, dice.of("lead there"));
         Cover cover = new Cover(
                 goal.pose(),
                 Preparation.lastButOne(pool.catalogue(), goal.pose()),

@@ -29,6 +29,7 @@ import java.util.Set;
  * @param endsOn the breath it ends on
  * @param lengthMs all rounds and sides, ms
  * @param wristLoads moments with weight on the hands
+ * @param sideRun holds of one side in a row, on the average; 0 where it holds no side
  * @param sideMs how long it prepares each action at each strength on the side that has less of it, ms: strength 1 to 3
  */
 public record PhraseLine(
@@ -41,6 +42,7 @@ public record PhraseLine(
         Breath endsOn,
         long lengthMs,
         int wristLoads,
+        double sideRun,
         Map<Action, long[]> sideMs) {
 
     static PhraseLine of(Phrase phrase, Flow flow, Score score, PoseCatalogue catalogue) {
@@ -64,6 +66,7 @@ public record PhraseLine(
                 breath(last),
                 score.totalMs(),
                 loads,
+                sideRun(moments),
                 sideMs(moments, catalogue));
     }
 
@@ -74,6 +77,19 @@ public record PhraseLine(
     private static Breath breath(Moment moment) {
         boolean moves = moment.kind() == Moment.Kind.MOVEMENT && moment.breath() != null;
         return moves ? Objects.requireNonNull(moment.breath()) : Breath.FREE;
+    }
+
+    private static double sideRun(List<Moment> moments) {
+        int holds = 0;
+        int runs = 0;
+        Side last = null;
+        for (Moment moment : moments) {
+            if (moment.kind() != Moment.Kind.HOLD || moment.side() == null) continue;
+            holds++;
+            if (moment.side() != last) runs++;
+            last = moment.side();
+        }
+        return runs == 0 ? 0 : holds / (double) runs;
     }
 
     private static Map<Action, long[]> sideMs(List<Moment> moments, PoseCatalogue catalogue) {

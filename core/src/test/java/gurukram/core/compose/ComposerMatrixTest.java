@@ -43,7 +43,7 @@ class ComposerMatrixTest {
             Measure.Kind.FLOWS, 85,
             Measure.Kind.PEAK_AT, 90,
             Measure.Kind.HELD_IN_FLOWS, 95,
-            Measure.Kind.BASE_CHANGES, 90,
+            Measure.Kind.BASE_CHANGES, 85,
             Measure.Kind.SHAPES, 95,
             Measure.Kind.THREADS, 90);
 

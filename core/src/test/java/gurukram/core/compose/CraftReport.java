@@ -31,6 +31,9 @@ final class CraftReport {
                     "%n%s, %d drafts%n%n| measure | usual | lowest | middle | highest |%n|---|---|---|---|---|%n",
                     style.word(), drafts.size());
             of(drafts).forEach((kind, values) -> System.out.println(values.row(kind)));
+            System.out.printf(
+                    "%nRules of craft that are not kept by all of them:%n%n| rule | kept by | one that breaks it |%n|---|---|---|%n");
+            System.out.print(CraftRules.table(drafts));
         }
     }
 

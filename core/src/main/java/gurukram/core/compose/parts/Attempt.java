@@ -10,6 +10,7 @@ import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Pool;
+import gurukram.core.compose.search.Shown;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
 import gurukram.core.phrase.PhraseBook;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param goal null when the class leads to no pose
  * @param concept the idea of the class; null when the group can do none
+ * @param shown what the ideas before it are made of
  * @param merit how well poses suit, as this try's dice have it
  * @param tightness 0 for all that belongs to a class; each more leaves something out that could be missed
  */
@@ -34,6 +36,7 @@ public record Attempt(
         @Nullable Goal goal,
         @Nullable Concept concept,
         Clock clock,
+        Shown shown,
         Dice dice,
         Merit merit,
         Sketch sketch,

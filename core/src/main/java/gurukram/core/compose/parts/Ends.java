@@ -21,6 +21,11 @@ public final class Ends {
     private static final int LEAST_OPEN_SECONDS = 30;
     private static final int OPEN_PERCENT = 4;
     private static final int SHORT_MINUTES = 45;
+    private static final int CLOSE_SECONDS = 60;
+    private static final String RETURN =
+            "Wake fingers and toes. Roll to the right side and stay there for half a minute, then come up to sit.";
+    private static final String RETURN_FROM_THE_SIDE = "Wake fingers and toes, then come up to sit, the head last.";
+    private static final String LAST_WORDS = "Half a minute quiet, then the closing words, and thanks.";
 
     private final Attempt attempt;
     private final Brief brief;
@@ -76,13 +81,16 @@ public final class Ends {
                 seconds = seconds / 2;
                 sides = new SideRule.Both(Side.LEFT);
             }
+            String back = pose.sides().hasSides() ? RETURN_FROM_THE_SIDE : RETURN;
             sketch.put(
                     SectionRole.REST,
-                    Step.of(sketch.name(SectionRole.REST), pose.id(), sides, new Dose.Seconds(seconds)));
+                    Step.of(sketch.name(SectionRole.REST), pose.id(), sides, new Dose.Seconds(seconds))
+                            .withNote(back));
         }
         if (!attempt.has(SectionRole.CLOSE)) {
             Pose seat = attempt.firstAllowed("seated-close", "easy-seat", "thunderbolt", "chair-seat", "mountain");
-            sketch.put(SectionRole.CLOSE, attempt.wide(SectionRole.CLOSE, seat));
+            Step close = attempt.step(SectionRole.CLOSE, seat, new Dose.Open(CLOSE_SECONDS));
+            sketch.put(SectionRole.CLOSE, close.withNote(LAST_WORDS));
         }
     }
 }

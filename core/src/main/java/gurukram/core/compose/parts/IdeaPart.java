@@ -1,6 +1,9 @@
 package gurukram.core.compose.parts;
 
+import gurukram.core.body.Base;
+import gurukram.core.body.SpineDirection;
 import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
@@ -14,15 +17,26 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Pose;
 import gurukram.core.time.Breath;
 import java.util.ArrayDeque;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where the idea of a class is met outside its phrases: the spine in all directions before anything else, the theme shape small in
  * the warm-up and lying at the end, and the lines that are said on the way.
  */
 public final class IdeaPart {
+    private static final List<String> SEATED_BENDS = List.of("seated-side-bend", "wide-angle-side-bend");
+    private static final List<String> SEATED_TURNS =
+            List.of("easy-seat-twist", "open-seated-twist", "seated-leg-twist", "thread-the-needle");
+    private static final List<String> LYING = List.of("reclined-side-bend", "knees-side-to-side");
+    private static final List<String> ON_A_CHAIR = List.of("chair-side-bend", "chair-twist");
+    /** In so many of the ideas the spine is warmed lying. */
+    private static final double LYING_PART = 0.12;
+
+    private static final int TURNED_FROM_MINUTES = 45;
+
     private final Attempt attempt;
     private final Brief brief;
     private final Sketch sketch;
@@ -38,24 +52,31 @@ public final class IdeaPart {
         if (!sketch.entries(SectionRole.WARM_UP).isEmpty()) return;
         boolean fours = attempt.pool().has("cat") && attempt.pool().has("cow");
         boolean seated = attempt.pool().has("seated-cat") && attempt.pool().has("seated-cow");
-        if (brief.minutes() >= 30 || attempt.tightness() < 2) {
-            one(attempt.dice().at("bend") < 0.5, "seated-side-bend", "wide-angle-side-bend", "chair-side-bend");
-            one(attempt.dice().at("turn") < 0.5, "easy-seat-twist", "open-seated-twist", "chair-twist");
-        }
+        boolean lying = LYING.stream().allMatch(attempt.pool()::has)
+                && attempt.dice().of("spine").turning("lying") < LYING_PART;
+        Optional<String> bend = lying ? Optional.of(LYING.get(0)) : best("bend", SEATED_BENDS, ON_A_CHAIR.get(0));
+        Optional<String> turn = lying ? Optional.of(LYING.get(1)) : best("turn", SEATED_TURNS, ON_A_CHAIR.get(1));
+        boolean onFours = turn.filter(id -> attempt.catalogue().pose(id).base() == Base.HANDS_AND_KNEES)
+                .isPresent();
+        bend.ifPresent(this::putShort);
+        if (!onFours) turn.ifPresent(this::putShort);
         if (fours) sketch.put(SectionRole.WARM_UP, waves("cow", "cat", "cow and cat"));
         else if (seated) sketch.put(SectionRole.WARM_UP, waves("seated-cow", "seated-cat", "seated cow and cat"));
+        if (onFours) turn.ifPresent(this::putShort);
     }
 
-    /** @param first whether the first of them comes before the second */
-    private void one(boolean first, String... ids) {
-        List<String> order = new ArrayList<>(List.of(ids));
-        if (!first) order.add(1, order.remove(0));
-        for (String id : order) {
-            if (!attempt.pool().has(id)) continue;
-            Pose pose = attempt.catalogue().pose(id);
-            sketch.put(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, pose, new Dose.Breaths(2)));
-            return;
-        }
+    /** One of these that the group can do, another from idea to idea; else what is done on a chair. */
+    private Optional<String> best(String what, List<String> ids, String onAChair) {
+        return ids.stream()
+                .filter(attempt.pool()::has)
+                .min(Comparator.comparingDouble(id -> attempt.shown().pose(id)
+                        + attempt.dice().of("spine " + what).turning(id)))
+                .or(() -> Optional.of(onAChair).filter(attempt.pool()::has));
+    }
+
+    private void putShort(String id) {
+        Pose pose = attempt.catalogue().pose(id);
+        sketch.put(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, pose, new Dose.Breaths(2)));
     }
 
     private Flow waves(String in, String out, String name) {
@@ -96,6 +117,29 @@ public final class IdeaPart {
         if (attempt.concept() == null) return;
         shape(attempt.concept().small(), SectionRole.WARM_UP, false);
         shape(attempt.concept().lying(), SectionRole.COOL_DOWN, true);
+    }
+
+    /** A turn to each side in the cool-down, where no phrase has one. */
+    public void lastTurn() {
+        if (brief.minutes() < TURNED_FROM_MINUTES || attempt.tightness() > 2) return;
+        boolean there = sketch.entries(SectionRole.COOL_DOWN).stream().anyMatch(entry -> turns(entry.item()));
+        if (there) return;
+        attempt.pool().poses().stream()
+                .filter(pose -> pose.spine() == SpineDirection.TURNED
+                        && Places.fills(SectionRole.COOL_DOWN, pose, pose.doseFor(brief.level()), false)
+                        && attempt.isHandy(pose)
+                        && !sketch.poses().contains(pose.id()))
+                .min(Comparator.comparingDouble(pose -> attempt.shown().pose(pose.id())
+                        + attempt.dice().of("last turn").turning(pose.id())))
+                .ifPresent(
+                        pose -> sketch.sort(SectionRole.COOL_DOWN, attempt.wide(SectionRole.COOL_DOWN, pose), false));
+    }
+
+    private boolean turns(Item item) {
+        List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
+        return steps.stream()
+                .anyMatch(step -> step.pose() != null
+                        && attempt.catalogue().pose(step.pose()).spine() == SpineDirection.TURNED);
     }
 
     private void shape(List<String> ids, SectionRole part, boolean last) {

@@ -23,6 +23,7 @@ import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Texts;
 import gurukram.core.plan.settings.Theme;
+import gurukram.core.pose.Hold;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
@@ -45,6 +46,7 @@ public final class PeakPart {
     private static final int SHOWN_FROM_MINUTES = 45;
     private static final int COUNTER_BREATHS = 5;
     private static final int TRIES = 3;
+    private static final int MOST_SOFT = 5;
     private static final int BETWEEN_BREATHS = 2;
     private static final int REST_SECONDS = 20;
 
@@ -72,7 +74,13 @@ public final class PeakPart {
             for (int times = isNeeded(rung) ? timesNeeded(rung, rungs) : 1; times > 0; times--) {
                 Dose dose = rung.range(brief.level());
                 dose = isNeeded(rung) ? dose.at(Dose.Reading.HIGH) : dose.at(Dose.Reading.CHOSEN);
-                Step step = guarded(attempt.step(role, rung, Doses.notLong(Doses.counted(dose), rung)), rung);
+                Dose counted = Doses.notLong(Doses.counted(dose), rung);
+                // a long stretch right before the same part works is left short
+                boolean softens = rung.hold() == Hold.PASSIVE
+                        && !isNeeded(rung)
+                        && counted instanceof Dose.Breaths b
+                        && b.breaths() > MOST_SOFT;
+                Step step = guarded(attempt.step(role, rung, softens ? new Dose.Breaths(MOST_SOFT) : counted), rung);
                 if (near) stages.add(step);
                 else sketch.sort(role, step, false);
             }
@@ -267,8 +275,8 @@ public final class PeakPart {
                 .map(attempt.catalogue()::pose)
                 .filter(pose -> attempt.pool().has(pose.id()) && Way.legs(peak.base(), pose.base()) <= 3)
                 .filter(pose -> attempt.sideSeconds(pose) > 0)
-                .sorted(Comparator.comparingDouble(
-                        pose -> attempt.dice().of("counter").at(pose.id())))
+                .sorted(Comparator.comparingDouble(pose -> attempt.shown().pose(pose.id())
+                        + attempt.dice().of("counter").turning(pose.id())))
                 .limit(brief.minutes() >= 45 && attempt.tightness() == 0 ? 2 : 1)
                 .sorted(Comparator.comparing((Pose pose) -> !Places.isFloor(pose.base()))
                         .thenComparingLong(pose -> Way.ms(peak.base(), pose.base())))
@@ -280,7 +288,9 @@ public final class PeakPart {
                     attempt.step(SectionRole.COUNTERPOSES, neutral, new Dose.Breaths(COUNTER_BREATHS)));
         }
         for (Pose pose : counters) {
-            Dose dose = Doses.counted(pose.doseFor(brief.level()));
+            Dose usual = Doses.counted(pose.doseFor(brief.level()));
+            boolean longer = usual instanceof Dose.Breaths breaths && breaths.breaths() > COUNTER_BREATHS;
+            Dose dose = longer ? new Dose.Breaths(COUNTER_BREATHS) : usual;
             sketch.put(SectionRole.COUNTERPOSES, attempt.step(SectionRole.COUNTERPOSES, pose, dose));
         }
     }

@@ -6,8 +6,10 @@ import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Flavour;
 import gurukram.core.compose.brief.Taught;
 import gurukram.core.compose.brief.Wish;
+import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
+import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Dose;
 import gurukram.core.phrase.Phrase;
 import gurukram.core.phrase.PhraseLine;
@@ -32,6 +34,7 @@ import gurukram.core.score.Score;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -50,20 +53,33 @@ public final class PhrasePart {
     public static final NodeId MAIN_FLOW = new NodeId("flow");
 
     private static final int ROOMY = 45;
-    /** Per cent of the practice that are flows at the most, by level. */
-    private static final int[] MOST_FLOWING = {45, 60, 65};
+    /** Per cent of the practice that are flows at the least and at the most, by level (craft.md, rule 28). */
+    private static final int[] LEAST_FLOWING = {32, 47, 51};
 
-    private static final int[] MOST_FLOWING_IN_HATHA = {20, 30, 30};
-    /** What of a class is practice, without arriving, rest and close. */
-    private static final int PRACTICE_PERCENT = 84;
+    private static final int[] MOST_FLOWING = {42, 57, 62};
+    private static final int[] LEAST_FLOWING_IN_HATHA = {11, 16, 16};
+    private static final int[] MOST_FLOWING_IN_HATHA = {19, 28, 28};
+    private static final Set<SectionRole> NO_PRACTICE =
+            EnumSet.of(SectionRole.ARRIVE, SectionRole.REST, SectionRole.CLOSE);
+    /** What of a class is kept for what no phrase prepares. */
+    private static final int KEPT_PERCENT = 12;
 
+    private static final double AWAY = 4;
+    private static final double UP = 2;
+    private static final int CHOICES = 4;
     private static final int QUOTED = 2;
     private static final double QUOTES = 14;
     private static final double QUOTABLE = 5;
     private static final double MOSTLY = 0.75;
+    private static final double CHAIN_FIRST = 0.5;
     private static final double SELDOM = 0.4;
     private static final double LATELY = -40;
     private static final double EARLIER = -12;
+    private static final int MOST_WARM_UP_PERCENT = 17;
+    private static final int USUAL_SALUTE_PERCENT = 9;
+    private static final double LONGER_MS = 12_000;
+    private static final int MOST_LAST_CHAIN_PERCENT = 15;
+    private static final int MOST_SHORT_LAST_CHAIN_PERCENT = 12;
     private static final long ROOM_MS = 40_000;
 
     private final Attempt attempt;
@@ -125,11 +141,10 @@ public final class PhrasePart {
         more.add(() -> phrase(SectionRole.WARM_UP, line -> 0));
         if (brief.wishes().contains(Wish.MORE_FLOOR)) more.add(() -> phrase(SectionRole.FLOOR, line -> 0));
         if (!attempt.has(SectionRole.BALANCE)) more.add(() -> phrase(SectionRole.BALANCE, line -> 0));
-        more.add(this::onceMore);
+        if (brief.minutes() >= ROOMY) more.add(this::onceMore);
         if (!attempt.has(SectionRole.FLOOR)) more.add(() -> phrase(SectionRole.FLOOR, line -> 0));
         if (brief.minutes() >= 60) more.add(this::salute);
         more.add(() -> phrase(SectionRole.STANDING, line -> 0));
-        if (brief.minutes() >= 60) more.add(() -> chain(SectionRole.STANDING));
         more.add(() -> chain(SectionRole.COOL_DOWN));
         if (brief.minutes() >= 75) more.add(() -> phrase(SectionRole.STANDING, line -> 0));
         if (brief.minutes() >= 75) more.add(() -> phrase(SectionRole.WARM_UP, line -> 0));
@@ -186,38 +201,120 @@ public final class PhrasePart {
         return flow.withChildren(steps);
     }
 
-    private static boolean isOffTheFloor(Pose pose) {
+    /** Whether a peak is carried by the hands or stands on its head. */
+    public static boolean isOffTheFloor(Pose pose) {
         return pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED || pose.base() == Base.PLANK;
     }
 
     /** Puts something in, and takes it out again where the class would be too long with it. */
-    private void whereItFits(Runnable put) {
+    private boolean whereItFits(Runnable put) {
+        return whereItFits(put, ROOM_MS);
+    }
+
+    /** @param kept what is to be left of the slot with it, ms */
+    private boolean whereItFits(Runnable put, long kept) {
         List<PhraseLine> before = phrases.taken();
         Sketch.Mark mark = sketch.mark();
         put.run();
-        long most = attempt.clock().slotMs() - ROOM_MS;
+        long most = attempt.clock().slotMs() - kept;
         ClassPlan plan = sketch.plan();
-        boolean fits = attempt.clock().lengthMs(plan, Dose.Reading.CHOSEN) <= most;
-        if (fits && !flowsTooMuch(plan)) return;
+        Score score = attempt.clock().score(plan);
+        if (score.totalMs() <= most && !flowsTooMuch(plan, score)) return true;
         sketch.backTo(mark);
         List<PhraseLine> now = phrases.taken();
         now.subList(before.size(), now.size()).forEach(phrases::giveBack);
+        return false;
     }
 
     /** Whether more of the practice flows than is usual for the style and the level (craft.md, rule 28). */
-    private boolean flowsTooMuch(ClassPlan plan) {
-        int most = (isVinyasa() ? MOST_FLOWING : MOST_FLOWING_IN_HATHA)
-                [brief.level().ordinal()];
+    private boolean flowsTooMuch(ClassPlan plan, Score score) {
+        int[] most = isVinyasa() ? MOST_FLOWING : MOST_FLOWING_IN_HATHA;
+        return flowingPercent(plan, score) > most[brief.level().ordinal()]
+                || flows(plan).size() > mostFlows();
+    }
+
+    private boolean flowsEnough() {
+        int[] least = isVinyasa() ? LEAST_FLOWING : LEAST_FLOWING_IN_HATHA;
+        ClassPlan plan = sketch.plan();
+        return flowingPercent(plan, attempt.clock().score(plan))
+                >= least[brief.level().ordinal()];
+    }
+
+    private static Set<NodeId> flows(ClassPlan plan) {
         Set<NodeId> flows = new HashSet<>();
         plan.walk(node -> {
             if (node instanceof Flow flow && flow.settings().rounds() > 1) flows.add(flow.id());
         });
-        Score score = attempt.clock().score(plan);
+        return flows;
+    }
+
+    /** How many flows a class remembers (craft.md, rule 29). */
+    private int mostFlows() {
+        if (!isVinyasa()) return 6;
+        return brief.minutes() >= 90 ? 12 : brief.minutes() >= 60 ? 9 : 7;
+    }
+
+    /** Time in flows of two rounds and more, of the slot without arriving and rest, since what is not there yet will be held. */
+    private double flowingPercent(ClassPlan plan, Score score) {
+        Set<NodeId> flows = flows(plan);
+        long practice = attempt.clock().slotMs();
+        for (var span : score.sections()) if (NO_PRACTICE.contains(span.role())) practice -= span.lengthMs();
         long flowing = 0;
         for (Moment moment : score.moments())
             if (moment.flow() != null && flows.contains(moment.flow())) flowing += moment.lengthMs();
-        // of the whole slot without arriving and rest, since what is not there yet will be held
-        return flowing * 100 > (long) most * attempt.clock().slotMs() * PRACTICE_PERCENT / 100;
+        return 100.0 * flowing / practice;
+    }
+
+    /** In a vinyasa class phrases, before anything is held, until it flows as much as is usual; what they prepare need not be held. */
+    public void flowFirst() {
+        if (!isVinyasa() || attempt.tightness() > 2 || brief.flavour() == Flavour.RESTFUL) return;
+        long kept = attempt.clock().slotMs() * KEPT_PERCENT / 100;
+        boolean low = brief.wishes().contains(Wish.MORE_FLOOR);
+        if (low) whereItFits(() -> chain(SectionRole.FLOOR), kept);
+        if (low) whereItFits(() -> phrase(SectionRole.FLOOR, line -> 0), kept);
+        boolean chainFirst = attempt.dice().at("chain first") < CHAIN_FIRST;
+        if (chainFirst && brief.minutes() >= 60) whereItFits(() -> chain(SectionRole.STANDING), kept);
+        flow(List.of(SectionRole.WARM_UP, SectionRole.STANDING, SectionRole.STANDING, SectionRole.BALANCE), kept);
+        if (!chainFirst && brief.minutes() >= ROOMY) whereItFits(() -> chain(SectionRole.STANDING), kept);
+    }
+
+    /** What is still missing of flow where there is room for it. */
+    public void flowOn() {
+        if (attempt.tightness() > 2 || brief.flavour() == Flavour.RESTFUL) return;
+        flow(List.of(SectionRole.WARM_UP, SectionRole.STANDING, SectionRole.BALANCE, SectionRole.FLOOR), ROOM_MS);
+        boolean quoting = isVinyasa() && brief.minutes() >= ROOMY && !quotes();
+        if (!flowsEnough() || quoting) whereItFits(this::salute);
+    }
+
+    /** Phrases of these parts, one after another, until it flows enough; where the best does not fit, others are tried. */
+    private void flow(List<SectionRole> parts, long kept) {
+        for (SectionRole part : parts) {
+            if (flowsEnough()) return;
+            for (int i = 0; i < CHOICES; i++)
+                if (whereItFits(() -> phrase(part, line -> quotesLast(part, line)), kept)) break;
+        }
+    }
+
+    /** Where no two flows begin alike yet, one that begins as the last of its part does comes before others. */
+    private double quotesLast(SectionRole part, PhraseLine line) {
+        if (!isVinyasa() || quotes()) return 0;
+        List<String> last = List.of();
+        for (Sketch.Entry entry : sketch.entries(part))
+            if (entry.item() instanceof Flow flow && flow.settings().rounds() > 1) last = Phrases.steps(flow);
+        return Phrases.shared(last, phrases.stepsOf(line)) >= QUOTED ? QUOTES : 0;
+    }
+
+    /** Whether two flows that follow each other begin alike. */
+    private boolean quotes() {
+        for (SectionRole part : sketch.order()) {
+            Flow last = null;
+            for (Sketch.Entry entry : sketch.entries(part)) {
+                if (!(entry.item() instanceof Flow flow) || flow.settings().rounds() < 2) continue;
+                if (last != null && Phrases.shared(Phrases.steps(last), Phrases.steps(flow)) >= QUOTED) return true;
+                last = flow;
+            }
+        }
+        return false;
     }
 
     private void mainPhrase() {
@@ -285,13 +382,40 @@ public final class PhrasePart {
     }
 
     private void phrase(SectionRole part, ToDoubleFunction<PhraseLine> more) {
-        phrases.take(line -> Phrases.isIn(line, part, Phrase.Kind.FLOW), more)
+        long most = part == SectionRole.WARM_UP ? warmUpLeft() : Long.MAX_VALUE;
+        Predicate<PhraseLine> which =
+                line -> Phrases.isIn(line, part, Phrase.Kind.FLOW) && staysUp(part, line) && line.lengthMs() <= most;
+        phrases.take(which, line -> more.applyAsDouble(line) - away(part, line))
                 .ifPresent(taken -> join(part, taken.flow(), taken.line()));
     }
 
+    /** What it costs to get from where the part has come to so far to where a phrase begins. */
+    private double away(SectionRole part, PhraseLine line) {
+        Base from = sketch.baseAfter(part);
+        double away = from == null ? 0 : AWAY * Way.legs(from, line.startsBase());
+        // after a warm-up people stand up
+        return part == SectionRole.WARM_UP ? away + UP * Way.legs(line.endsBase(), Base.STANDING) : away;
+    }
+
+    /** What a warm-up may still have, ms. */
+    private long warmUpLeft() {
+        long now = Clock.lengths(attempt.clock().score(sketch.plan())).getOrDefault(SectionRole.WARM_UP, 0L);
+        return attempt.clock().slotMs() * MOST_WARM_UP_PERCENT / 100 - now;
+    }
+
+    /** Before a standing peak nobody lies down between two standing flows, but for what leads there. */
+    private boolean staysUp(SectionRole part, PhraseLine line) {
+        return part != SectionRole.STANDING
+                || attempt.peakIsLow()
+                || !Places.isFloor(line.startsBase())
+                || phrases.leads(line.phrase());
+    }
+
     private void chain(SectionRole part) {
-        phrases.take(line -> Phrases.isIn(line, part, Phrase.Kind.CHAIN), line -> 0)
-                .ifPresent(taken -> join(part, taken.flow(), taken.line()));
+        int percent = brief.minutes() >= ROOMY ? MOST_LAST_CHAIN_PERCENT : MOST_SHORT_LAST_CHAIN_PERCENT;
+        long most = attempt.clock().slotMs() * percent / 100;
+        Predicate<PhraseLine> which = line -> Phrases.isIn(line, part, Phrase.Kind.CHAIN) && line.lengthMs() <= most;
+        phrases.take(which, line -> -away(part, line)).ifPresent(taken -> join(part, taken.flow(), taken.line()));
     }
 
     private void salute() {
@@ -299,9 +423,19 @@ public final class PhrasePart {
         if (!isVinyasa()
                 && sketch.entries(SectionRole.SALUTATIONS).isEmpty()
                 && attempt.dice().at("twelve") < 0.5) if (twelve()) return;
-        taken = phrases.take(line -> line.phrase().kind() == Phrase.Kind.SALUTE, line -> 0);
+        taken = phrases.take(line -> line.phrase().kind() == Phrase.Kind.SALUTE, this::asSalute);
         taken.ifPresent(found -> join(SectionRole.SALUTATIONS, withLegs(found.flow()), found.line()));
         if (taken.isEmpty() && sketch.entries(SectionRole.SALUTATIONS).isEmpty()) twelve();
+    }
+
+    /** One that begins as the last did comes before others; a short class has no long one. */
+    private double asSalute(PhraseLine line) {
+        double points = 0;
+        for (Sketch.Entry entry : sketch.entries(SectionRole.SALUTATIONS))
+            if (entry.item() instanceof Flow flow
+                    && Phrases.shared(Phrases.steps(flow), phrases.stepsOf(line)) >= QUOTED) points = QUOTES;
+        long usual = attempt.clock().slotMs() * USUAL_SALUTE_PERCENT / 100;
+        return points - Math.max(0, line.lengthMs() - usual) / LONGER_MS;
     }
 
     /** Where a salutation steps to two lunges, the second follows the leg rule of the school. */
@@ -349,9 +483,16 @@ public final class PhrasePart {
 
     /** Puts a phrase behind what its part has, with a reset before it. */
     private void join(SectionRole part, Flow flow, PhraseLine line) {
-        Item last = lastBefore(part);
-        resetBefore(part, line, last).ifPresent(reset -> put(part, reset));
-        put(part, flow);
+        SectionRole at = place(part, line.startsBase());
+        resetBefore(at, line, lastBefore(at)).ifPresent(reset -> put(at, reset));
+        put(at, flow);
+    }
+
+    /** What begins on the floor is done with what else is there before a peak on the floor. */
+    private SectionRole place(SectionRole part, Base from) {
+        boolean seated = from == Base.SEATED || from == Base.SUPINE;
+        boolean down = part == SectionRole.STANDING && attempt.peakIsLow() && Places.isFloor(from);
+        return down || part == SectionRole.STRENGTH && seated ? SectionRole.FLOOR : part;
     }
 
     private void put(SectionRole part, Item item) {
@@ -372,11 +513,16 @@ public final class PhrasePart {
         String id;
         if (part == SectionRole.WARM_UP || part == SectionRole.COOL_DOWN || part == SectionRole.FLOOR) {
             if (first) return Optional.empty();
-            id = to == Base.SUPINE
-                    ? "constructive-rest"
-                    : to == Base.KNEELING || to == Base.HANDS_AND_KNEES ? "childs-pose" : "";
+            id = switch (to) {
+                case SUPINE -> part == SectionRole.COOL_DOWN ? "" : "constructive-rest";
+                case SEATED -> "staff";
+                case KNEELING, HANDS_AND_KNEES, PRONE -> "childs-pose";
+                case LUNGE, DOG, PLANK -> "downward-dog";
+                default -> "";
+            };
         } else {
-            id = low ? "downward-dog" : Places.isFloor(to) ? "childs-pose" : "mountain";
+            boolean dog = low || Places.isFloor(to) && attempt.pool().has("downward-dog");
+            id = dog ? "downward-dog" : Places.isFloor(to) ? "childs-pose" : "mountain";
         }
         boolean again = last instanceof Step step && id.equals(step.pose());
         if (id.isEmpty() || again || !attempt.pool().has(id)) return Optional.empty();

@@ -8,14 +8,17 @@ import gurukram.core.group.People;
 import gurukram.core.phrase.Phrase;
 import gurukram.core.phrase.PhraseLine;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Link;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.text.Words;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -38,7 +41,14 @@ final class Phrases {
     private static final double MOST = 4;
     private static final double MOST_OF_IDEA = 10;
     private static final double THEME = 3;
-    private static final double CHANCE = 8;
+    /** For a phrase that stays on a side for two holds before it changes. */
+    private static final double STAYS = 9;
+
+    /** For each idea shown before that has it. */
+    private static final double SHOWN = 9;
+
+    private static final int MOST_SHOWN = 4;
+    private static final double CHANCE = 16;
     private static final double ENOUGH_MS = 45_000;
     private static final String FOR_TWO = "pregnancy";
     private static final String SUPPORT = "support";
@@ -49,9 +59,10 @@ final class Phrases {
     private final PhraseUse use;
     private final Dice dice;
     private final Set<String> taken = new HashSet<>();
-    private final List<PhraseLine> lines = new ArrayList<>();
+    /** Those taken so far, each with its moments on the hands. */
+    private final Map<PhraseLine, Integer> lines = new LinkedHashMap<>();
+
     private final Map<String, Optional<Flow>> adapted = new LinkedHashMap<>();
-    private int loads;
 
     /** A phrase, and its flow as this class does it. */
     record Taken(PhraseLine line, Flow flow) {}
@@ -79,7 +90,7 @@ final class Phrases {
 
     /** Those taken so far, in the order they were. */
     List<PhraseLine> taken() {
-        return List.copyOf(lines);
+        return List.copyOf(lines.keySet());
     }
 
     /** The best phrase of a kind that is left; it is taken. */
@@ -92,27 +103,46 @@ final class Phrases {
                 .sorted(Comparator.comparingDouble((PhraseLine line) -> -(points(line) + more.applyAsDouble(line)))
                         .thenComparing(line -> line.phrase().id()))
                 .toList();
+        int left = MOST_LOADS[attempt.brief().level().ordinal()] - loads();
         for (PhraseLine line : choice) {
-            if (loads + line.wristLoads() > MOST_LOADS[attempt.brief().level().ordinal()] && line.wristLoads() > 0)
-                continue;
-            Optional<Flow> flow = adapted(line);
-            if (flow.isEmpty()) continue;
+            Optional<Flow> adapted = adapted(line);
+            if (adapted.isEmpty()) continue;
+            Flow flow = adapted.get();
+            int loads = line.wristLoads();
+            if (loads > left && loads > 0) {
+                // without its links it may still be carried
+                flow = flow.with(new Link[0]);
+                loads = loads(flow);
+                if (loads > left && loads > 0) continue;
+            }
             taken.add(line.phrase().id());
-            lines.add(line);
-            loads += line.wristLoads();
-            return Optional.of(new Taken(line, named(flow.get(), line.phrase())));
+            lines.put(line, loads);
+            return Optional.of(new Taken(line, named(flow, line.phrase())));
         }
         return Optional.empty();
     }
 
+    private int loads() {
+        return lines.values().stream().mapToInt(n -> n).sum();
+    }
+
+    /** Moments with weight on the hands. */
+    private int loads(Flow flow) {
+        return (int) attempt.clock().score(flow).moments().stream()
+                .filter(moment -> moment.pose() != null
+                        && attempt.catalogue().pose(moment.pose()).wristLoad())
+                .count();
+    }
+
     void giveBack(PhraseLine line) {
         lines.remove(line);
-        loads -= line.wristLoads();
     }
 
     /** What leads there, brings the idea and meets the theme. */
     double points(PhraseLine line) {
-        double points = CHANCE * dice.at(line.phrase().id());
+        double points = CHANCE
+                * dice.of(line.phrase().part() + " " + line.phrase().kind())
+                        .turning(line.phrase().id());
         Concept concept = attempt.concept();
         if (attempt.goal() != null) {
             if (leads(line.phrase())) points += LEADS;
@@ -131,7 +161,11 @@ final class Phrases {
             points += Math.min(MOST_OF_IDEA, idea + shapes);
         }
         if (meetsTheme(line.phrase())) points += THEME;
+        if (attempt.brief().level() != Level.BEGINNER) points += STAYS * Math.min(1, Math.max(0, line.sideRun() - 1));
         points += flavour(line);
+        points -= SHOWN
+                * Math.min(
+                        MOST_SHOWN, attempt.shown().flow(line.flow().settings().name()));
         return points;
     }
 
@@ -158,8 +192,10 @@ final class Phrases {
 
     /** How many first moves two phrases share as this class does them. */
     int shared(PhraseLine a, PhraseLine b) {
-        List<String> one = stepsOf(a);
-        List<String> other = stepsOf(b);
+        return shared(stepsOf(a), stepsOf(b));
+    }
+
+    static int shared(List<String> one, List<String> other) {
         int same = 0;
         while (same < Math.min(one.size(), other.size()) && one.get(same).equals(other.get(same))) same++;
         return same;
@@ -178,7 +214,7 @@ final class Phrases {
         return adapted.computeIfAbsent(line.phrase().id(), id -> use.adapted(line));
     }
 
-    private static List<String> steps(Flow flow) {
+    static List<String> steps(Flow flow) {
         return flow.steps().stream().map(Step::pose).filter(Objects::nonNull).toList();
     }
 
@@ -215,12 +251,18 @@ final class Phrases {
                 flow, id -> number[0]++ == 0 ? name : new NodeId(name.value() + "-" + (number[0] - 1)));
     }
 
-    /** The flow under names no other part has; beginning on the side of the class. */
+    /** The flow under names no other part has; beginning on the side of the class, the quiet ones a side first. */
     private Flow named(Flow flow, Phrase phrase) {
         Flow named = named(flow, attempt.sketch().name(phrase.part()));
-        return named.settings().hasSides()
-                ? named.with(named.settings().withFirstSide(attempt.brief().begins()))
-                : named;
+        FlowSettings settings = named.settings();
+        if (!settings.hasSides()) return named;
+        settings = settings.withFirstSide(attempt.brief().begins());
+        boolean quiet = phrase.part() == SectionRole.WARM_UP || phrase.part() == SectionRole.FLOOR;
+        boolean sideFirst = quiet
+                && attempt.brief().level() != Level.BEGINNER
+                && phrase.kind() == Phrase.Kind.FLOW
+                && settings.counting() == FlowSides.Counting.BOTH_SIDES;
+        return named.with(sideFirst ? settings.with(settings.sides().with(FlowSides.Order.SIDE_FIRST)) : settings);
     }
 
     static boolean isIn(PhraseLine line, SectionRole part, Phrase.Kind kind) {

@@ -119,7 +119,8 @@ public final class PreparationPart {
                 * deep
                 * tired
                 * (1.6 - Math.min(1.2, byMerit.of(pose) / 20))
-                * (0.3 + 1.4 * attempt.dice().of("cover").at(pose.id()));
+                * (1 + Math.min(3, attempt.shown().pose(pose.id())))
+                * (0.3 + 1.4 * attempt.dice().of("cover").turning(pose.id()));
     }
 
     /** What the teacher wants in, where nothing stands against it. */

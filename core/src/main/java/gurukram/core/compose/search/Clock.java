@@ -60,9 +60,13 @@ public final class Clock {
 
     /** A flow by itself. */
     public long flowMs(Flow flow) {
+        return score(flow).totalMs();
+    }
+
+    public Score score(Flow flow) {
         Section section = Section.of(new NodeId("alone"), SectionRole.SALUTATIONS, flow);
         ClassSettings settings = ClassSettings.of("alone", (int) (slotMs / Millis.MINUTE), style, Level.BEGINNER);
-        return unfolder.unfold(ClassPlan.of(settings, section), null).totalMs();
+        return unfolder.unfold(ClassPlan.of(settings, section), null);
     }
 
     /** How long each part should be, ms: its share of the slot, the shares of absent parts spread over the rest. */

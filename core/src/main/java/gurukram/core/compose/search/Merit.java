@@ -14,21 +14,25 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * How well a pose suits a brief. Ours: what it prepares of the peak counts twice its strength, what it shares with the theme
- * up to 6, the flavour up to 3, a pose that was taught lately 3 less, or more where the class builds on it; the dice add up to {@value #CHANCE}.
+ * up to 6, the flavour up to 3, a pose that was taught lately 3 less, in each idea shown before 4 less, or more where the class builds on it; the dice add up to {@value #CHANCE}.
  */
 public final class Merit {
     static final double CHANCE = 11;
     private static final double MOST_FOCUS = 6;
     private static final double LATELY = 3;
+    private static final double SHOWN = 4;
+    private static final int MOST_SHOWN = 4;
 
     private final Brief brief;
     private final Map<Action, Integer> wanted = new EnumMap<>(Action.class);
     private final Set<String> lately = new LinkedHashSet<>();
+    private final Shown shown;
     private final Dice dice;
 
     /** @param peak null when the class leads to none */
-    public Merit(Brief brief, @Nullable Pose peak, Dice dice) {
+    public Merit(Brief brief, @Nullable Pose peak, Shown shown, Dice dice) {
         this.brief = brief;
+        this.shown = shown;
         this.dice = dice;
         if (peak != null)
             for (ActionUse use : peak.actions()) if (use.demands() > 0) wanted.put(use.action(), use.demands());
@@ -36,11 +40,12 @@ public final class Merit {
     }
 
     public Merit of(String stage) {
-        return new Merit(brief, wanted, lately, dice.of(stage));
+        return new Merit(brief, wanted, lately, shown, dice.of(stage));
     }
 
-    private Merit(Brief brief, Map<Action, Integer> wanted, Set<String> lately, Dice dice) {
+    private Merit(Brief brief, Map<Action, Integer> wanted, Set<String> lately, Shown shown, Dice dice) {
         this.brief = brief;
+        this.shown = shown;
         this.wanted.putAll(wanted);
         this.lately.addAll(lately);
         this.dice = dice;
@@ -49,7 +54,8 @@ public final class Merit {
     public double of(Pose pose) {
         double points = towardsPeak(pose) + Math.min(MOST_FOCUS, brief.focus().in(pose)) + flavour(pose);
         if (lately.contains(pose.id())) points += brief.build() ? LATELY : -LATELY;
-        return points + CHANCE * dice.at(pose.id());
+        points -= SHOWN * Math.min(MOST_SHOWN, shown.pose(pose.id()));
+        return points + CHANCE * dice.turning(pose.id());
     }
 
     /** How much of the peak it prepares. */

@@ -32,7 +32,9 @@ public final class Places {
     public static SectionRole forPreparation(Pose pose, Pose peak, boolean hasFloor) {
         if (pose.demands(Action.ONE_LEG_BALANCE) >= 2 && pose.base() == Base.STANDING) return SectionRole.BALANCE;
         if (UPRIGHT.contains(pose.base()) || HANDS.contains(pose.base())) return SectionRole.STANDING;
+        if (pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED) return SectionRole.STRENGTH;
         boolean deep = pose.effort() >= 3 || pose.depth() >= 2;
+        if (!hasFloor && pose.base() == Base.KNEELING && pose.effort() >= 4) return SectionRole.STANDING;
         return hasFloor && isFloor(peak.base()) && deep ? SectionRole.FLOOR : SectionRole.WARM_UP;
     }
 

@@ -14,7 +14,7 @@ import java.util.Set;
 /** How alike two sequences of poses are. */
 public final class Sequences {
     /** Two classes are truly different when they share no more than this part of their poses in order. */
-    public static final double TRULY_OTHER = 0.7;
+    public static final double TRULY_OTHER = 0.5;
 
     private static final Set<SectionRole> FRAME = EnumSet.of(
             SectionRole.ARRIVE, SectionRole.BREATHE, SectionRole.SALUTATIONS, SectionRole.REST, SectionRole.CLOSE);

@@ -13,7 +13,9 @@ import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -42,6 +44,8 @@ public final class Sketch {
 
     /** What was there at a time, to come back to. */
     public record Mark(Map<SectionRole, List<Entry>> parts) {}
+
+    private static final Set<Base> LYING = EnumSet.of(Base.SUPINE, Base.SIDE_LYING);
 
     private final Map<SectionRole, List<Entry>> parts = new EnumMap<>(SectionRole.class);
     private final List<SectionRole> order;
@@ -147,6 +151,12 @@ public final class Sketch {
         return new ClassPlan(settings, sections);
     }
 
+    /** Where people are when what a part has so far is done; null where it has nothing. */
+    public @Nullable Base baseAfter(SectionRole role) {
+        Pose last = lastPose(entries(role).stream().map(Entry::item).toList());
+        return last == null ? null : last.base();
+    }
+
     /** What was put first, then the others on the shortest way, then what ends the part. */
     private List<Item> items(SectionRole role, @Nullable Base from) {
         List<Item> first = new ArrayList<>();
@@ -160,12 +170,31 @@ public final class Sketch {
         Pose before = lastPose(first);
         Pose behind = firstPose(last);
         Base to = behind != null ? behind.base() : after(role);
+        if (to == null && role != SectionRole.COUNTERPOSES) to = firstOfNext(role);
         List<Item> items = new ArrayList<>(first);
         Way way = new Way(dice.of("way " + role.word()));
         for (Pose pose : way.through(List.copyOf(sorted.keySet()), before == null ? from : before.base(), to))
             items.addAll(sorted.get(pose));
         items.addAll(last);
-        return items;
+        return role == SectionRole.COOL_DOWN ? lyingLast(items) : items;
+    }
+
+    /** Who lies down once before the rest stays down; what has sides comes before what brings both sides together. */
+    private List<Item> lyingLast(List<Item> items) {
+        List<Item> order = new ArrayList<>(items);
+        order.sort(Comparator.comparing(this::lies).thenComparing(item -> !hasSides(item)));
+        return order;
+    }
+
+    private boolean lies(Item item) {
+        Pose pose = firstPose(List.of(item));
+        return pose != null && LYING.contains(pose.base());
+    }
+
+    private static boolean hasSides(Item item) {
+        return item instanceof Flow flow
+                ? flow.settings().hasSides()
+                : ((Step) item).sides().isSided();
     }
 
     private @Nullable Pose firstPose(List<Item> items) {
@@ -175,6 +204,18 @@ public final class Sketch {
                     : item;
             Pose pose = poseOf(first);
             if (pose != null) return pose;
+        }
+        return null;
+    }
+
+    /** Where the next part begins, as far as it is known. */
+    private @Nullable Base firstOfNext(SectionRole role) {
+        for (SectionRole next : order.subList(order.indexOf(role) + 1, order.size())) {
+            Pose first = firstPose(entries(next).stream()
+                    .filter(entry -> entry.place() == Place.FIRST)
+                    .map(Entry::item)
+                    .toList());
+            if (first != null) return first.base();
         }
         return null;
     }

@@ -12,6 +12,7 @@ import gurukram.core.compose.brief.Wish;
 import gurukram.core.compose.search.Dice;
 import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Pool;
+import gurukram.core.compose.search.Shown;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
@@ -34,7 +35,7 @@ class FlowMakerTest {
         Pool pool = new Pool(CATALOGUE, brief);
         Pose peak = CATALOGUE.pose(brief.peak());
         Dice dice = new Dice(seed, "test");
-        return new FlowMaker(pool, peak, new Merit(brief, peak, dice), dice);
+        return new FlowMaker(pool, peak, new Merit(brief, peak, Shown.NOTHING, dice), dice);
     }
 
     private static Brief brief(String peak, Level level) {

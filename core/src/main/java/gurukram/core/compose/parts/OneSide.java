@@ -1,0 +1,112 @@
+package gurukram.core.compose.parts;
+
+import gurukram.core.compose.search.Way;
+import gurukram.core.dose.Dose;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.SideRule;
+import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.time.Millis;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * Holds with sides that stand next to each other, gathered to chains: one side of all of them, then the other. Right, left and
+ * the next pose is for first meetings only (craft.md, rules 22 and 24).
+ */
+public final class OneSide {
+    private static final Set<SectionRole> QUIET = EnumSet.of(SectionRole.FLOOR, SectionRole.COOL_DOWN);
+    private static final Set<SectionRole> ALL =
+            EnumSet.of(SectionRole.STANDING, SectionRole.FLOOR, SectionRole.COOL_DOWN);
+    /** How long a chain lasts a side, by level, s. */
+    private static final int[] MOST_SECONDS = {90, 150, 240};
+
+    private static final int MOST = 3;
+
+    private final Attempt attempt;
+
+    public OneSide(Attempt attempt) {
+        this.attempt = attempt;
+    }
+
+    /** Beginners meet the poses of the busy parts on both sides one by one; what the teacher keeps stays as it is. */
+    public ClassPlan gathered(ClassPlan plan) {
+        Set<SectionRole> roles = attempt.brief().level() == Level.BEGINNER ? QUIET : ALL;
+        Set<NodeId> kept =
+                attempt.brief().kept().stream().map(one -> one.item().id()).collect(Collectors.toSet());
+        List<Section> sections = new ArrayList<>();
+        for (Section section : plan.sections())
+            sections.add(roles.contains(section.role()) ? section.withChildren(gathered(section, kept)) : section);
+        return new ClassPlan(plan.settings(), sections);
+    }
+
+    private List<Item> gathered(Section section, Set<NodeId> kept) {
+        List<Item> items = new ArrayList<>();
+        List<Step> run = new ArrayList<>();
+        for (Item item : section.items()) {
+            boolean goesOn = item instanceof Step step && !kept.contains(step.id()) && isSided(step) && fits(run, step);
+            if (!goesOn) close(run, items);
+            if (item instanceof Step step && !kept.contains(step.id()) && isSided(step)) run.add(step);
+            else items.add(item);
+        }
+        close(run, items);
+        return items;
+    }
+
+    private void close(List<Step> run, List<Item> items) {
+        if (run.size() > 1) items.add(chain(run));
+        else items.addAll(run);
+        run.clear();
+    }
+
+    private boolean isSided(Step step) {
+        return step.pose() != null
+                && !step.marks().locked()
+                && step.dose() instanceof Dose.Breaths
+                && step.sides().equals(new SideRule.Both(attempt.brief().begins()));
+    }
+
+    private boolean fits(List<Step> run, Step step) {
+        if (run.isEmpty()) return true;
+        Step last = run.get(run.size() - 1);
+        if (run.size() >= MOST || pose(last).equals(pose(step))) return false;
+        if (Way.legs(pose(last).base(), pose(step).base()) > 1) return false;
+        List<Step> more = new ArrayList<>(run);
+        more.add(step);
+        int most = MOST_SECONDS[attempt.brief().level().ordinal()];
+        return attempt.clock().flowMs(chain(more)) <= 2L * most * Millis.SECOND;
+    }
+
+    private Pose pose(Step step) {
+        return attempt.catalogue().pose(Objects.requireNonNull(step.pose()));
+    }
+
+    /** Under the names of its poses, which is what people would ask for. */
+    private Flow chain(List<Step> run) {
+        List<String> names = run.stream()
+                .map(step -> pose(step).name().toLowerCase(Locale.ROOT))
+                .toList();
+        int last = names.size() - 1;
+        String name = String.join(", ", names.subList(0, last)) + " and " + names.get(last);
+        if (name.length() > FlowSettings.MOST_LETTERS) name = names.get(0) + " and more";
+        FlowSettings settings = FlowSettings.of(1)
+                .withName(name)
+                .with(FlowSides.BOTH.with(attempt.brief().begins()));
+        List<Step> steps =
+                run.stream().map(step -> step.withSides(new SideRule.Lead())).toList();
+        return new Flow(new NodeId(run.get(0).id().value() + "-side"), settings, steps);
+    }
+}
