@@ -1,6 +1,8 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
+import gurukram.core.body.Base;
+import gurukram.core.dose.Dose;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
@@ -9,6 +11,7 @@ import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -24,6 +27,7 @@ import java.util.Set;
 @AutoService(Check.class)
 public final class Cautions implements Check {
     private static final int NAMED = 4;
+    private static final Set<Base> LEANING = EnumSet.of(Base.DOG, Base.PLANK, Base.FOREARMS);
     private static final Card CARD = Card.of(
             "cautions",
             "What the group’s needs ask is planned",
@@ -141,8 +145,10 @@ public final class Cautions implements Check {
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
         if (finding.severity() != Severity.MUST) {
-            List<Mend> softer = new ArrayList<>(writtenDown(subject, finding));
+            // another pose changes more for a body than a word beside it
+            List<Mend> softer = new ArrayList<>();
             if (finding.severity() == Severity.LOOK) softer.addAll(lines(subject, finding));
+            softer.addAll(writtenDown(subject, finding));
             return softer;
         }
         Step step = subject.step(finding.node());
@@ -198,6 +204,7 @@ public final class Cautions implements Check {
                         && !NeedLine.answers(step, caution.need());
                 if (!mine) continue;
                 Pose other = subject.catalogue().pose(Objects.requireNonNull(caution.instead()));
+                if (step.dose() instanceof Dose.Movement && !isNear(pose.base(), other.base())) continue;
                 NeedLine.fitting(subject, step, caution.need(), other).ifPresent(with -> {
                     steps.put(with.id(), with);
                     names.add(subject.name(other.id()));
@@ -211,6 +218,11 @@ public final class Cautions implements Check {
         List<PlanEdit> edits = new ArrayList<>();
         steps.values().forEach(step -> edits.add(PlanEdit.instead(subject.plan(), step)));
         return List.of(new Mend(label, PlanEdit.all(edits)));
+    }
+
+    /** Whether half a breath is enough for it: the same base, or forearms for hands. */
+    private static boolean isNear(Base a, Base b) {
+        return a == b || LEANING.contains(a) && LEANING.contains(b);
     }
 
     private static String about(Need need, boolean change) {

@@ -33,6 +33,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -48,8 +49,10 @@ public final class Composer {
     private static final int MOST_IDEAS = 3;
     /** What a pose must do for the peak or the theme to be missed. */
     private static final double USEFUL = 2.5;
-    /** Tries for a class about which there is nothing to look at; what is serious is tried on. */
-    private static final int ENOUGH = 3;
+    /** So many are built until one is as classes usually are; of those the best is mended, and what is serious then is tried on. */
+    private static final int ENOUGH = 4;
+
+    private static final int MENDED = 2;
 
     private static final int SERIOUS = 20;
 
@@ -82,26 +85,38 @@ public final class Composer {
         Set<NodeId> kept = brief.kept().stream().map(one -> one.item().id()).collect(Collectors.toSet());
         Finishing finishing = new Finishing(catalogue, unfolder, checks, clock, brief.group());
         Finishing.Candidate best = null;
+        PriorityQueue<Built> waiting = new PriorityQueue<>(Comparator.comparingLong(Built::unusual));
         int tightness = 0;
-        int tries = 0;
+        int built = 0;
+        int mended = 0;
         for (int i = 0; i < MOST_TRIES; i++) {
             Dice drawn = Dice.ofIdea(name(brief), idea, i);
             ClassPlan plan = new Build(brief, pool, phrases, goal, concept, clock, shown, drawn, tightness).plan();
             boolean tooLong = clock.score(plan).totalMs() > clock.slotMs() + TOO_LONG_MS;
-            if (tooLong && tightness < TIGHTEST) {
+            boolean last = i == MOST_TRIES - 1;
+            if (tooLong && tightness < TIGHTEST && !last) {
                 tightness++;
                 continue;
             }
-            Finishing.Candidate candidate = finishing.mended(finishing.fitted(plan), kept);
-            if (brief.mixed()) candidate = laid(candidate, new Levels(pool, goal, unfolder), checks);
+            ClassPlan fitted = finishing.fitted(plan);
+            waiting.add(new Built(fitted, finishing.unusual(fitted)));
+            built++;
+            boolean looksWell = Objects.requireNonNull(waiting.peek()).unusual() == 0;
+            if (!looksWell && built < ENOUGH && !last) continue;
+            Finishing.Candidate candidate =
+                    finishing.mended(Objects.requireNonNull(waiting.poll()).plan(), kept);
+            if (brief.mixed()) candidate = laid(candidate, new Levels(pool, phrases, goal, unfolder), checks);
             if (best == null || candidate.misses() < best.misses()) best = candidate;
-            if (best.misses() == 0 || tries++ >= ENOUGH && best.misses() < SERIOUS) break;
-            if (tries > 1) tightness = Math.min(TIGHTEST, tightness + 1);
+            if (best.misses() == 0 || best.misses() < SERIOUS && ++mended >= MENDED) break;
+            if (mended == 0) tightness = Math.min(TIGHTEST, tightness + 1);
         }
         List<LeftOut> leftOut = leftOut(pool, goal);
         Objects.requireNonNull(best, "at least one is tried");
         return new Draft(best.plan(), brief, goal, goals.stops(), idea, leftOut, best.report(), best.totalMs());
     }
+
+    /** A class that was built, and how much in it is not as usual. */
+    private record Built(ClassPlan plan, long unusual) {}
 
     /** What the ideas of a brief have in common. */
     private static String name(Brief brief) {

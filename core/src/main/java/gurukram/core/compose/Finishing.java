@@ -20,6 +20,7 @@ import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
+import gurukram.core.score.Tallies;
 import gurukram.core.score.Unfolder;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -65,6 +66,7 @@ final class Finishing {
 
     private static final Measure NO_MEASURE = new Measure(Measure.Kind.REST, null, "", null, null);
     private static final int UNUSUAL = 3;
+    private static final int USUAL_TRIPS = 2;
 
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
@@ -99,6 +101,21 @@ final class Finishing {
     /** Brought to the slot by what has no count in it. */
     ClassPlan fitted(ClassPlan plan) {
         return new LastMinute(clock).brought(plan);
+    }
+
+    /** How much in a class is not as usual; 0 is all right. */
+    long unusual(ClassPlan plan) {
+        return unusual(plan, clock.score(plan));
+    }
+
+    private long unusual(ClassPlan plan, Score score) {
+        Map<Measure.Kind, Measure> craft = Craft.of(plan, score, catalogue);
+        int trips = Math.max(0, Tallies.of(score, catalogue).floorTrips() - USUAL_TRIPS);
+        return trips
+                + UNUSUAL
+                        * MEASURED.stream()
+                        .filter(kind -> !craft.getOrDefault(kind, NO_MEASURE).isUsual())
+                        .count();
     }
 
     /** What the checks would mend, mended, as far as that is a draft's to do. @param kept parts that stay as they are */

@@ -5,9 +5,11 @@ import gurukram.core.compose.brief.LeftOut;
 import gurukram.core.compose.search.Move;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.dose.Dose;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
@@ -36,12 +38,14 @@ final class Levels {
     private static final int MOST_ROUNDS = 12;
 
     private final Pool pool;
+    private final PhraseBook phrases;
     private final @Nullable Goal goal;
     private final Unfolder unfolder;
     private final PoseCatalogue catalogue;
 
-    Levels(Pool pool, @Nullable Goal goal, Unfolder unfolder) {
+    Levels(Pool pool, PhraseBook phrases, @Nullable Goal goal, Unfolder unfolder) {
         this.pool = pool;
+        this.phrases = phrases;
         this.goal = goal;
         this.unfolder = unfolder;
         this.catalogue = pool.catalogue();
@@ -52,7 +56,7 @@ final class Levels {
         for (Section section : plan.sections()) {
             for (Item item : section.items()) {
                 if (item instanceof Step step) laid = with(laid, step, laid(step));
-                else for (Step inside : ((Flow) item).steps()) laid = with(laid, inside, easierInFlow(inside));
+                else for (Step inside : ((Flow) item).steps()) laid = with(laid, inside, easierInFlow((Flow) item, inside));
             }
         }
         return inTime(laid);
@@ -79,16 +83,39 @@ final class Levels {
         return laid;
     }
 
-    private Step easierInFlow(Step step) {
-        if (!(step.dose() instanceof Dose.Movement movement) || step.pose() == null) return step;
+    /** What a phrase has for lower levels itself, else the nearest easier form; the count stays that of the class. */
+    private Step easierInFlow(Flow flow, Step step) {
+        Dose dose = step.dose().at(Dose.Reading.CHOSEN);
+        if (step.pose() == null || step.marks().locked()) return step;
+        if (!(dose instanceof Dose.Movement) && !(dose instanceof Dose.Breaths)) return step;
+        Breath breath = dose instanceof Dose.Movement movement ? movement.breath() : null;
         Pose pose = catalogue.pose(step.pose());
         Step laid = step;
         for (Level level : Level.values()) {
             if (level.ordinal() >= pose.level().ordinal()) continue;
-            Optional<Pose> other = easier(pose, level, movement.breath());
+            Optional<Pose> other = own(flow, pose, level)
+                    .filter(form -> breath == null || Move.suits(form, breath))
+                    .or(() -> easier(pose, level, breath));
             if (other.isPresent()) laid = laid.withPoseFor(level, other.get().id());
         }
         return laid;
+    }
+
+    /** What the phrase of a flow has in the place of a pose for a level. */
+    private Optional<Pose> own(Flow flow, Pose pose, Level level) {
+        return phrases.called(flow.settings().name()).stream()
+                .flatMap(phrase -> phrase.steps().stream())
+                .filter(step -> pose.id().equals(step.pose()))
+                .flatMap(step -> step.layers().stream())
+                .filter(layer -> layer.when().levels().contains(level)
+                        && layer.when().rounds() == null)
+                .map(Layer::edit)
+                .filter(Layer.Become.class::isInstance)
+                .map(edit -> ((Layer.Become) edit).pose())
+                .filter(Objects::nonNull)
+                .map(catalogue::pose)
+                .filter(form -> !form.equals(pose) && suits(form, level))
+                .findFirst();
     }
 
     /** A form for a lower level, where the pose is above it: a lower rung of the ladder, else the nearest easier form. */

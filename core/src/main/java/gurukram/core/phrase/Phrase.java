@@ -2,8 +2,10 @@ package gurukram.core.phrase;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
@@ -58,6 +60,15 @@ public record Phrase(
         styles = Set.copyOf(styles);
         peaks = List.copyOf(peaks);
         themes = List.copyOf(themes);
+    }
+
+    /** Its steps, with the layers of all levels. */
+    public List<Step> steps() {
+        List<Step> steps = new ArrayList<>();
+        written.walk(node -> {
+            if (node instanceof Step step) steps.add(step);
+        });
+        return steps;
     }
 
     public boolean isFor(Level level) {

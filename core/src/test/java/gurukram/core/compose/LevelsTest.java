@@ -7,7 +7,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
+import gurukram.core.dose.Dose;
+import gurukram.core.phrase.Phrase;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Layer;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
@@ -15,6 +19,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
 import gurukram.core.score.LevelLine;
 import gurukram.core.score.MixedRoom;
+import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,6 +70,42 @@ class LevelsTest {
             assertThat(above).allMatch(pose -> pose.risk() != Risk.HIGH);
             if (level != Level.BEGINNER) assertThat(above).isEmpty();
         }
+    }
+
+    @Test
+    void whatAPhraseHasForBeginnersIsTheirLineInAMixedRoom() {
+        int own = 0;
+        for (String peak : List.of("eagle", "side-crow", "half-moon", "dancer", "warrior-3", "triangle")) {
+            ClassPlan plan = mixed(peak, Style.VINYASA).plan();
+            for (Moment moment : UNFOLDER.unfold(plan, Level.BEGINNER).moments()) {
+                if (moment.flow() == null || moment.pose() == null || moment.kind() != Moment.Kind.HOLD) continue;
+                Flow flow = (Flow) plan.find(moment.flow()).orElseThrow();
+                for (Step step : written(flow.settings().name())) {
+                    String forBeginners = formOf(step, Level.BEGINNER);
+                    if (forBeginners == null || !isAbove(step.pose(), Level.BEGINNER)) continue;
+                    assertThat(moment.pose()).as(peak + ", " + flow.settings().name()).isNotEqualTo(step.pose());
+                    if (moment.pose().equals(forBeginners)) own++;
+                }
+            }
+        }
+        assertThat(own).isPositive();
+    }
+
+    private static boolean isAbove(String pose, Level level) {
+        return CATALOGUE.pose(pose).level().compareTo(level) > 0;
+    }
+
+    private static List<Step> written(String flow) {
+        return Compositions.PHRASES.called(flow).map(Phrase::steps).orElse(List.of());
+    }
+
+    private static String formOf(Step step, Level level) {
+        for (Layer layer : step.layers())
+            if (layer.when().levels().contains(level)
+                    && layer.when().rounds() == null
+                    && layer.edit() instanceof Layer.Become become
+                    && step.dose() instanceof Dose.Breaths) return become.pose();
+        return null;
     }
 
     @Test
