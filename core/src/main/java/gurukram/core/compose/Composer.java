@@ -55,6 +55,8 @@ public final class Composer {
     private static final int MENDED = 2;
 
     private static final int SERIOUS = 20;
+    /** Something must be mended, the peak is not prepared, or the slot is missed. */
+    private static final int UNTEACHABLE = 40;
 
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
@@ -74,11 +76,29 @@ public final class Composer {
         return compose(brief, idea, Shown.NOTHING);
     }
 
+    /** Where no class to the peak can be made that nothing has to be mended in, one to the rung below it, and why. */
     private Draft compose(Brief brief, long idea, Shown shown) {
         Pool pool = new Pool(catalogue, brief);
-        Dice dice = new Dice(idea, "draft");
         Goals goals = new Goals(pool);
-        Goal goal = goals.find(dice).orElse(null);
+        Goal goal = goals.find(new Dice(idea, "draft")).orElse(null);
+        Finishing.Candidate best = towards(goal, pool, idea, shown);
+        while (best.misses() >= UNTEACHABLE && goal != null) {
+            Optional<Goal> lower = goals.below(goal, tooShort(brief));
+            if (lower.isEmpty()) break;
+            goal = lower.get();
+            best = towards(goal, pool, idea, shown);
+        }
+        return new Draft(
+                best.plan(), brief, goal, goals.stops(), idea, leftOut(pool, goal), best.report(), best.totalMs());
+    }
+
+    private static String tooShort(Brief brief) {
+        return brief.minutes() + " minutes are too short to come to it well";
+    }
+
+    /** The best class to a goal that some tries find. */
+    private Finishing.Candidate towards(@Nullable Goal goal, Pool pool, long idea, Shown shown) {
+        Brief brief = pool.brief();
         Concept concept = concept(pool, goal, idea);
         Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
@@ -110,9 +130,7 @@ public final class Composer {
             if (best.misses() == 0 || best.misses() < SERIOUS && ++mended >= MENDED) break;
             if (mended == 0) tightness = Math.min(TIGHTEST, tightness + 1);
         }
-        List<LeftOut> leftOut = leftOut(pool, goal);
-        Objects.requireNonNull(best, "at least one is tried");
-        return new Draft(best.plan(), brief, goal, goals.stops(), idea, leftOut, best.report(), best.totalMs());
+        return Objects.requireNonNull(best, "at least one is tried");
     }
 
     /** A class that was built, and how much in it is not as usual. */
@@ -207,6 +225,12 @@ public final class Composer {
         Pool pool = new Pool(catalogue, brief);
         Goals goals = new Goals(pool);
         Goal goal = goals.find(new Dice(idea, "draft")).orElse(null);
+        String peak = plan.settings().peak();
+        while (goal != null && peak != null && !goal.pose().id().equals(peak)) {
+            Optional<Goal> lower = goals.below(goal, tooShort(brief));
+            if (lower.isEmpty()) break;
+            goal = lower.get();
+        }
         Report report = new Checks(catalogue, unfolder, teachers, brief.group()).report(plan);
         long total = unfolder.unfold(plan, null).totalMs();
         return new Draft(plan, brief, goal, goals.stops(), idea, leftOut(pool, goal), report, total);

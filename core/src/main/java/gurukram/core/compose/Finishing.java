@@ -46,6 +46,7 @@ final class Finishing {
             "cold-wrists",
             "step-between",
             "pasted-twice",
+            "milestones",
             "above-level");
     /** Of several poses that could be put in, the nearest is taken; of other mends the first. */
     private static final Set<String> PUT_IN = Set.of("preparation", "counterpose");
@@ -114,8 +115,9 @@ final class Finishing {
         return trips
                 + UNUSUAL
                         * MEASURED.stream()
-                        .filter(kind -> !craft.getOrDefault(kind, NO_MEASURE).isUsual())
-                        .count();
+                                .filter(kind ->
+                                        !craft.getOrDefault(kind, NO_MEASURE).isUsual())
+                                .count();
     }
 
     /** What the checks would mend, mended, as far as that is a draft's to do. @param kept parts that stay as they are */

@@ -19,6 +19,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Which pose a class may lead to: the highest rung of the peak's ladder that the level, the group, the room and the
@@ -54,16 +55,29 @@ final class Goals {
         int top = ladder.get().rungOf(asked.id());
         Integer reached = pool.brief().reached().get(ladder.get().id());
         int lower = pool.brief().wishes().contains(Wish.GENTLER) && top > 1 ? 1 : 0;
+        return down(asked, ladder.get(), top, reached, lower);
+    }
+
+    /** The next rung below a goal, where a class to it could not be made. @param why a part of a sentence */
+    Optional<Goal> below(Goal goal, String why) {
+        if (goal.ladder() == null || goal.rung() <= 1) return Optional.empty();
+        stops.add(goal.pose().name() + ": " + why + ".");
+        Integer reached = pool.brief().reached().get(goal.ladder().id());
+        return down(goal.asked(), goal.ladder(), goal.rung() - 1, reached, 0)
+                .filter(lower -> !lower.pose().equals(goal.pose()));
+    }
+
+    private Optional<Goal> down(Pose asked, Ladder ladder, int top, @Nullable Integer reached, int lower) {
         for (int rung = top; rung >= 1; rung--) {
-            String id = ladder.get().rungs().get(rung - 1).pose();
+            String id = ladder.rungs().get(rung - 1).pose();
             if (id == null) continue;
             Pose pose = pool.catalogue().pose(id);
             String stop = reached != null && rung > reached
                     ? "the group stands on rung " + reached
-                    : stopAt(ladder.get(), rung, pose).orElse(null);
+                    : stopAt(ladder, rung, pose).orElse(null);
             if (stop == null && lower > 0) stop = "you asked for something gentler";
             lower = 0;
-            if (stop == null) return Optional.of(new Goal(asked, pose, ladder.get(), rung, stops));
+            if (stop == null) return Optional.of(new Goal(asked, pose, ladder, rung, stops));
             stops.add(pose.name() + ": " + stop + ".");
         }
         return easier(asked);

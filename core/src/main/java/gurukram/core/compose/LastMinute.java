@@ -35,6 +35,8 @@ final class LastMinute {
             SectionRole.WARM_UP,
             SectionRole.BREATHE,
             SectionRole.STANDING);
+    private static final List<SectionRole> LATE =
+            List.of(SectionRole.COOL_DOWN, SectionRole.ARRIVE, SectionRole.BREATHE);
     /** Seconds by which a rest is changed when nothing else is left. */
     private static final int FINE = 10;
 
@@ -51,11 +53,16 @@ final class LastMinute {
     ClassPlan brought(ClassPlan plan) {
         ClassPlan now = opened(plan);
         if (isThere(now)) return now;
-        now = held(now);
+        // what comes before the peak prepares it, and is shortened at last
+        now = held(now, left(now) > 0 ? QUIET : LATE);
+        if (!isThere(now) && left(now) < 0) now = held(now, LATE);
         if (isThere(now)) return now;
         now = opened(rested(now, left(now), 60));
         if (isThere(now)) return now;
-        now = opened(without(now));
+        now = opened(without(now, LATE));
+        if (isThere(now) || left(now) > 0) return isThere(now) ? now : opened(rested(now, left(now), FINE));
+        now = opened(withoutFlows(held(now, QUIET)));
+        if (left(now) < -Millis.SECOND) now = opened(without(now, QUIET));
         return isThere(now) ? now : opened(rested(now, left(now), FINE));
     }
 
@@ -64,11 +71,11 @@ final class LastMinute {
     }
 
     /** Holds of the quiet parts a countable step longer or shorter, one after another, as long as it helps. */
-    private ClassPlan held(ClassPlan plan) {
+    private ClassPlan held(ClassPlan plan, List<SectionRole> roles) {
         ClassPlan now = plan;
         boolean longer = left(now) > 0;
-        for (SectionRole role : QUIET) {
-            for (Step step : holds(plan, role)) {
+        for (SectionRole role : roles) {
+            for (Step step : holds(now, role)) {
                 Dose next = next(step.dose(), longer);
                 if (next == null) continue;
                 now = opened(PlanEdit.instead(now, step.withDose(next)).applyTo(now));
@@ -79,16 +86,16 @@ final class LastMinute {
     }
 
     /** Where a class is too long with all that, a hold of the quiet parts less, and another. */
-    private ClassPlan without(ClassPlan plan) {
+    private ClassPlan without(ClassPlan plan, List<SectionRole> roles) {
         ClassPlan now = plan;
-        for (SectionRole role : QUIET) {
+        for (SectionRole role : roles) {
             List<Step> steps = steps(plan, role);
             for (int i = steps.size() - 1; i > 0; i--) {
                 if (left(now) > -Millis.SECOND) return now;
                 now = new PlanEdit.Remove(steps.get(i).id()).applyTo(now);
             }
         }
-        return withoutFlows(now);
+        return now;
     }
 
     /** At last a flow less of those that do not lead to the peak. */

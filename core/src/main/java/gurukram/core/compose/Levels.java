@@ -56,7 +56,9 @@ final class Levels {
         for (Section section : plan.sections()) {
             for (Item item : section.items()) {
                 if (item instanceof Step step) laid = with(laid, step, laid(step));
-                else for (Step inside : ((Flow) item).steps()) laid = with(laid, inside, easierInFlow((Flow) item, inside));
+                else
+                    for (Step inside : ((Flow) item).steps())
+                        laid = with(laid, inside, easierInFlow((Flow) item, inside));
             }
         }
         return inTime(laid);
@@ -107,8 +109,8 @@ final class Levels {
                 .flatMap(phrase -> phrase.steps().stream())
                 .filter(step -> pose.id().equals(step.pose()))
                 .flatMap(step -> step.layers().stream())
-                .filter(layer -> layer.when().levels().contains(level)
-                        && layer.when().rounds() == null)
+                .filter(layer ->
+                        layer.when().levels().contains(level) && layer.when().rounds() == null)
                 .map(Layer::edit)
                 .filter(Layer.Become.class::isInstance)
                 .map(edit -> ((Layer.Become) edit).pose())

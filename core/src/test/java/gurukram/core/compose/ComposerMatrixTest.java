@@ -27,10 +27,14 @@ class ComposerMatrixTest {
     /** A number that shares no divisor with the lists of levels, slots and styles, so that all of them come. */
     private static final int ONE_IN = 23;
 
+    private static final List<Draft> DRAFTS = some(matrix(), ONE_IN).stream()
+            .map(brief -> COMPOSER.compose(brief, 1))
+            .toList();
+
     @Test
     void everyDraftOfTheMatrixIsAsADraftHasToBe() {
         Worst worst = new Worst();
-        for (Brief brief : some(matrix(), ONE_IN)) worst.look(COMPOSER.compose(brief, 1));
+        DRAFTS.forEach(worst::look);
         worst.tell("peaks, levels, slots and styles");
         assertThat(worst.faults).isEmpty();
     }
@@ -49,9 +53,7 @@ class ComposerMatrixTest {
 
     @Test
     void draftsAreBuiltAsGoodClassesAre() {
-        List<Draft> drafts = some(matrix(), ONE_IN).stream()
-                .map(brief -> COMPOSER.compose(brief, 1))
-                .toList();
+        List<Draft> drafts = DRAFTS;
         Map<Measure.Kind, CraftReport.Values> built = CraftReport.of(drafts);
         USUAL.forEach((kind, least) ->
                 assertThat(built.get(kind).percent()).as(kind.words()).isGreaterThanOrEqualTo(least));
@@ -61,11 +63,48 @@ class ComposerMatrixTest {
                 .toList();
         assertThat(CraftReport.of(flowing).get(Measure.Kind.QUOTES).percent())
                 .as("two phrases begin alike")
-                .isGreaterThanOrEqualTo(60);
+                .isGreaterThanOrEqualTo(90);
         assertThat(CraftReport.of(flowing).get(Measure.Kind.FLOW_SHARE).percent())
                 .as("as much flow as is usual")
-                .isGreaterThanOrEqualTo(65);
+                .isGreaterThanOrEqualTo(75);
+        RULES.forEach((rule, least) -> assertThat(CraftRules.kept(drafts, rule))
+                .as("rule " + rule + ", broken by " + CraftRules.example(drafts, rule))
+                .isGreaterThanOrEqualTo(least));
     }
+
+    /** How many of a hundred drafts keep a rule of craft, at the least; measured, and not to fall. */
+    private static final Map<String, Integer> RULES = Map.ofEntries(
+            Map.entry("1", 100),
+            Map.entry("2", 100),
+            Map.entry("3", 90),
+            Map.entry("4", 100),
+            Map.entry("5", 85),
+            Map.entry("8", 97),
+            Map.entry("10", 95),
+            Map.entry("12", 97),
+            Map.entry("13", 85),
+            Map.entry("15", 80),
+            Map.entry("19", 97),
+            Map.entry("20", 97),
+            Map.entry("22", 80),
+            Map.entry("28", 80),
+            Map.entry("29", 97),
+            Map.entry("30 spine", 97),
+            Map.entry("30 wrists", 97),
+            Map.entry("30 gentle", 97),
+            Map.entry("31", 93),
+            Map.entry("32", 80),
+            Map.entry("33", 85),
+            Map.entry("34", 100),
+            Map.entry("35 passive", 100),
+            Map.entry("35 lying", 95),
+            Map.entry("35 twist", 100),
+            Map.entry("36", 100),
+            Map.entry("36 roll", 100),
+            Map.entry("36 sit", 100),
+            Map.entry("36 words", 100),
+            Map.entry("38", 93),
+            Map.entry("40", 97));
 
     @Test
     void underSupervisionThePeaksOffTheFloorAreReachedAndAreAsTheyHaveToBe() {
@@ -77,7 +116,11 @@ class ComposerMatrixTest {
         for (Brief brief : some(advanced, ONE_IN)) {
             Draft draft = COMPOSER.compose(brief, 2);
             worst.look(draft);
-            assertThat(draft.goal().isAsAsked()).as(brief.peak()).isTrue();
+            boolean reached = draft.goal().isAsAsked();
+            boolean tooShort = brief.minutes() <= 45 && draft.stops().toString().contains("too short");
+            assertThat(reached || tooShort)
+                    .as(brief.peak() + " " + draft.stops())
+                    .isTrue();
         }
         worst.tell("supervised, advanced");
         assertThat(worst.faults).isEmpty();
@@ -86,7 +129,7 @@ class ComposerMatrixTest {
     @Test
     void everyNeedAloneAndInPairsIsKept() {
         Worst worst = new Worst();
-        for (Brief brief : some(needs(), 13)) {
+        for (Brief brief : some(needs(), 19)) {
             Draft draft = COMPOSER.compose(brief, 1);
             worst.look(draft);
             for (Finding finding : draft.report().findings()) {

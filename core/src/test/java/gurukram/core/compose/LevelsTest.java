@@ -83,7 +83,9 @@ class LevelsTest {
                 for (Step step : written(flow.settings().name())) {
                     String forBeginners = formOf(step, Level.BEGINNER);
                     if (forBeginners == null || !isAbove(step.pose(), Level.BEGINNER)) continue;
-                    assertThat(moment.pose()).as(peak + ", " + flow.settings().name()).isNotEqualTo(step.pose());
+                    assertThat(moment.pose())
+                            .as(peak + ", " + flow.settings().name())
+                            .isNotEqualTo(step.pose());
                     if (moment.pose().equals(forBeginners)) own++;
                 }
             }

@@ -1,5 +1,6 @@
 package gurukram.core.compose.parts;
 
+import gurukram.core.body.Base;
 import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
@@ -72,8 +73,10 @@ public final class OneSide {
         run.clear();
     }
 
+    /** From a lunge to a lunge with the other leg in front nobody gets in one step. */
     private boolean isSided(Step step) {
         return step.pose() != null
+                && pose(step).base() != Base.LUNGE
                 && !step.marks().locked()
                 && step.dose() instanceof Dose.Breaths
                 && step.sides().equals(new SideRule.Both(attempt.brief().begins()));

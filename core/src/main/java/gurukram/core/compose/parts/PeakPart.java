@@ -145,10 +145,23 @@ public final class PeakPart {
             stages.forEach(stage -> sketch.put(SectionRole.PEAK, stage));
             return;
         }
+        // what has no side is done once, before the sides
+        int from = stages.size();
+        while (from > 0 && stages.get(from - 1).sides().isSided()) from--;
+        stages.subList(0, from).forEach(stage -> sketch.put(SectionRole.PEAK, stage));
+        List<Step> chain = stages.subList(from, stages.size());
+        if (chain.size() == 1) {
+            sketch.put(SectionRole.PEAK, chain.get(0));
+            return;
+        }
         List<Step> steps = new ArrayList<>();
-        for (Step stage : stages) {
-            SideRule rule = stage.sides().isSided() ? new SideRule.Lead() : new SideRule.None();
-            steps.add(stage.withSides(rule));
+        for (Step stage : chain) steps.add(stage.withSides(new SideRule.Lead()));
+        // from a lunge to a lunge with the other leg in front one goes by standing
+        Pose first =
+                attempt.catalogue().pose(Objects.requireNonNull(chain.get(0).pose()));
+        if (first.base() == Base.LUNGE && goal().pose().base() == Base.LUNGE) {
+            Pose between = attempt.firstAllowed("mountain", "downward-dog");
+            steps.add(attempt.step(SectionRole.PEAK, between, new Dose.Breaths(1)));
         }
         String name = goal().pose().name().toLowerCase(Locale.ROOT) + " in stages";
         FlowSettings settings = FlowSettings.of(1).withName(name).with(FlowSides.BOTH.with(brief.begins()));

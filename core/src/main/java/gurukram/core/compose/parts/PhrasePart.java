@@ -54,7 +54,7 @@ public final class PhrasePart {
 
     private static final int ROOMY = 45;
     /** Per cent of the practice that are flows at the least and at the most, by level (craft.md, rule 28). */
-    private static final int[] LEAST_FLOWING = {32, 47, 51};
+    private static final int[] LEAST_FLOWING = {32, 48, 53};
 
     private static final int[] MOST_FLOWING = {42, 57, 62};
     private static final int[] LEAST_FLOWING_IN_HATHA = {11, 16, 16};

@@ -18,7 +18,9 @@ import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
+import gurukram.core.score.Moment;
 import gurukram.core.text.Words;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -28,6 +30,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
 
@@ -48,6 +51,9 @@ final class Phrases {
     private static final double SHOWN = 9;
 
     private static final int MOST_SHOWN = 4;
+    /** For a phrase whose rounds no longer grow. */
+    private static final double STALE = 12;
+
     private static final double CHANCE = 16;
     private static final double ENOUGH_MS = 45_000;
     private static final String FOR_TWO = "pregnancy";
@@ -63,6 +69,7 @@ final class Phrases {
     private final Map<PhraseLine, Integer> lines = new LinkedHashMap<>();
 
     private final Map<String, Optional<Flow>> adapted = new LinkedHashMap<>();
+    private final Map<String, Boolean> stale = new LinkedHashMap<>();
 
     /** A phrase, and its flow as this class does it. */
     record Taken(PhraseLine line, Flow flow) {}
@@ -163,6 +170,7 @@ final class Phrases {
         if (meetsTheme(line.phrase())) points += THEME;
         if (attempt.brief().level() != Level.BEGINNER) points += STAYS * Math.min(1, Math.max(0, line.sideRun() - 1));
         points += flavour(line);
+        if (isStale(line)) points -= STALE;
         points -= SHOWN
                 * Math.min(
                         MOST_SHOWN, attempt.shown().flow(line.flow().settings().name()));
@@ -208,6 +216,26 @@ final class Phrases {
                         && isIn(other, line.phrase().part(), Phrase.Kind.FLOW)
                         && other.phrase().styles().contains(attempt.brief().style())
                         && shared(other, line) >= moves);
+    }
+
+    /** Whether what this group leaves out takes its growth from a phrase: a round is like the one before. */
+    private boolean isStale(PhraseLine line) {
+        return stale.computeIfAbsent(line.phrase().id(), id -> {
+            Flow flow = adapted(line).orElse(line.flow());
+            return !flow.equals(line.flow()) && flow.settings().rounds() > 1 && repeats(flow);
+        });
+    }
+
+    private boolean repeats(Flow flow) {
+        Map<Integer, List<String>> rounds = new TreeMap<>();
+        for (Moment moment : attempt.clock().score(flow).moments()) {
+            if (moment.round() == null) continue;
+            rounds.computeIfAbsent(moment.round(), r -> new ArrayList<>())
+                    .add(moment.pose() + " " + moment.kind() + " " + moment.workMs());
+        }
+        List<List<String>> done = List.copyOf(rounds.values());
+        for (int i = 1; i < done.size(); i++) if (done.get(i).equals(done.get(i - 1))) return true;
+        return false;
     }
 
     private Optional<Flow> adapted(PhraseLine line) {
