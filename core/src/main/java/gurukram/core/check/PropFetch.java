@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
 /** A prop is named before it is needed, early enough to be fetched; or there is that much time when it is first needed. */
 @AutoService(Check.class)
 public final class PropFetch implements Check {
+    private static final String READY = "Have ready by the mat: ";
     static final Threshold LEAST = Threshold.of("prop-seconds", "seconds between a prop’s name and its use", 30);
     /** Where people sit or lie and fetch a thing without losing anything; the clock has the time it takes. */
     private static final Set<SectionRole> AT_EASE = EnumSet.of(
@@ -117,11 +118,27 @@ public final class PropFetch implements Check {
                 .map(Prop::toString)
                 .findFirst()
                 .orElse(finding.about());
-        String line = "Have ready by the mat: " + needed + ".";
+        String line = READY + needed + ".";
         String note = first.texts().note().isEmpty() ? line : first.texts().note() + "\n" + line;
         if (note.length() > Texts.MOST_NOTE_LETTERS) return List.of();
         return List.of(new Mend(
                 "Name it at the beginning: “%s”".formatted(line),
                 new PlanEdit.Change(first.with(first.texts().withNote(note)))));
+    }
+
+    /** A note in which all that is to lie ready stands in one line. */
+    public static String readyTogether(String note) {
+        List<String> lines = new ArrayList<>();
+        List<String> ready = new ArrayList<>();
+        int at = -1;
+        for (String line : note.lines().toList()) {
+            if (line.startsWith(READY) && line.endsWith(".")) {
+                if (at < 0) at = lines.size();
+                ready.add(line.substring(READY.length(), line.length() - 1));
+            } else lines.add(line);
+        }
+        if (ready.size() < 2) return note;
+        lines.add(at, READY + Wording.and(ready) + ".");
+        return String.join("\n", lines);
     }
 }

@@ -154,6 +154,7 @@ final class Build {
         phrases.putMore();
         idea.lastTurn();
         filling.fill();
+        phrases.upAgain();
         idea.threads();
         return new OneSide(attempt).gathered(sketch.plan());
     }

@@ -3,6 +3,7 @@ package gurukram.core.compose;
 import gurukram.core.check.Checks;
 import gurukram.core.check.Finding;
 import gurukram.core.check.Mend;
+import gurukram.core.check.PropFetch;
 import gurukram.core.check.Report;
 import gurukram.core.check.Severity;
 import gurukram.core.compose.search.Clock;
@@ -15,6 +16,7 @@ import gurukram.core.fit.FitRequest;
 import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.pose.Pose;
@@ -46,8 +48,10 @@ final class Finishing {
             "cold-wrists",
             "step-between",
             "pasted-twice",
-            "milestones",
             "above-level");
+    /** What is mended by a word, when everything else stands. */
+    private static final Set<String> WORDS = Set.of("milestones");
+
     /** Of several poses that could be put in, the nearest is taken; of other mends the first. */
     private static final Set<String> PUT_IN = Set.of("preparation", "counterpose");
 
@@ -104,6 +108,13 @@ final class Finishing {
         return new LastMinute(clock).brought(plan);
     }
 
+    private static ClassPlan readyTogether(ClassPlan plan) {
+        Section first = plan.sections().get(0);
+        String note = PropFetch.readyTogether(first.texts().note());
+        if (note.equals(first.texts().note())) return plan;
+        return new PlanEdit.Change(first.with(first.texts().withNote(note))).applyTo(plan);
+    }
+
     /** How much in a class is not as usual; 0 is all right. */
     long unusual(ClassPlan plan) {
         return unusual(plan, clock.score(plan));
@@ -142,6 +153,13 @@ final class Finishing {
             }
         }
         now = Doses.settled(now, kept);
+        for (int calls = 0; calls < MOST_MENDS; calls++) {
+            Optional<Mend> call = mend(now, report, WORDS);
+            if (call.isEmpty()) break;
+            now = call.get().edit().applyTo(now);
+            report = checks.report(now);
+        }
+        now = readyTogether(now);
         Score score = unfolder.unfold(now, null);
         long misses = 0;
         for (Finding finding : report.findings()) {

@@ -34,12 +34,13 @@ class CautionsTest {
                 wrists.only(Cautions.class).advice());
         assertEquals(Severity.LOOK, wrists.only(Cautions.class).severity());
         assertEquals(
-                List.of("Write it beside the 2 poses", "Give them another pose at 2 places"),
+                List.of("Give them another pose at 2 places", "Write it beside the 2 poses"),
                 wrists.offers(Cautions.class));
         Checked mended = wrists.mended(Cautions.class);
         assertEquals("", mended.says(Cautions.class));
+        Step first = (Step) mended.plan().sections().get(0).items().get(0);
         assertTrue(
-                ((Step) mended.plan().sections().get(0).items().get(0)).note().startsWith("Wrist: "));
+                first.layers().stream().anyMatch(layer -> layer.when().needs().contains(Need.WRIST)));
     }
 
     @Test

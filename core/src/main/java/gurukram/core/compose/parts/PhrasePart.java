@@ -66,6 +66,7 @@ public final class PhrasePart {
 
     private static final double AWAY = 4;
     private static final double UP = 2;
+    private static final int LOW_LEGS = 3;
     private static final int CHOICES = 4;
     private static final int QUOTED = 2;
     private static final double QUOTES = 14;
@@ -459,6 +460,15 @@ public final class PhrasePart {
                 .toList());
     }
 
+    /** Who has warmed up lying comes up before standing up. */
+    public void upAgain() {
+        Base from = sketch.baseAfter(SectionRole.WARM_UP);
+        if (from == null || Way.legs(from, Base.STANDING) < LOW_LEGS) return;
+        Pose between = attempt.firstAllowed("table", "thunderbolt", "easy-seat");
+        if (Way.legs(between.base(), Base.STANDING) >= Way.legs(from, Base.STANDING)) return;
+        sketch.putLast(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, between, new Dose.Breaths(1)));
+    }
+
     /** A list of twelve positions or a short form, where the group can do one. */
     private boolean twelve() {
         List<Flow> choices = new Salutes(
@@ -468,6 +478,9 @@ public final class PhrasePart {
                 .choices("salute", brief.minutes() >= 45 && attempt.tightness() == 0);
         if (choices.isEmpty()) return false;
         Flow flow = choices.get(0);
+        sketch.put(
+                SectionRole.SALUTATIONS,
+                attempt.step(SectionRole.SALUTATIONS, attempt.catalogue().pose("mountain"), new Dose.Breaths(1)));
         int rounds = brief.minutes() >= 60 ? 3 : 2;
         sketch.put(SectionRole.SALUTATIONS, flow.with(flow.settings().withRounds(rounds)));
         return true;

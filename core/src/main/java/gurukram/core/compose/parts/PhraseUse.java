@@ -33,6 +33,9 @@ import org.jspecify.annotations.Nullable;
  */
 final class PhraseUse {
     private static final int FAR = 3;
+    /** Nobody stays in these for their own sake. */
+    private static final Set<String> PASSING =
+            Set.of("half-lift", "wide-half-lift", "raised-arms", "palm-tree", "standing-fold", "plank", "low-push-up");
 
     private final Pool pool;
     private final Attempt attempt;
@@ -54,6 +57,7 @@ final class PhraseUse {
         for (Step step : flow.steps()) {
             Optional<Step> now = adapted(step);
             if (now.isEmpty() && isMove(step)) return Optional.empty();
+            if (now.isEmpty()) now = stayed(step, steps);
             boolean again = now.isPresent() && !now.get().equals(step) && isHeldAlready(now.get(), steps);
             if (now.isPresent() && !again) steps.add(now.get());
         }
@@ -66,6 +70,19 @@ final class PhraseUse {
         }
         if (steps.isEmpty()) return Optional.empty();
         return Optional.of(new Flow(flow.id(), flow.settings(), steps, links, flow.texts(), flow.marks(), flow.tags()));
+    }
+
+    /** Where what is held falls away, the pose one came from is held instead, so that the rounds still end in staying. */
+    private Optional<Step> stayed(Step step, List<Step> steps) {
+        if (steps.isEmpty() || step.layers().stream().anyMatch(layer -> layer.edit() instanceof Layer.Become))
+            return Optional.empty();
+        Step last = steps.get(steps.size() - 1);
+        if (!isMove(last) || last.pose() == null || !last.sides().equals(step.sides())) return Optional.empty();
+        Pose pose = pool.catalogue().pose(last.pose());
+        boolean works = !PASSING.contains(pose.id())
+                && pose.effort() >= 2
+                && pose.doseFor(pool.brief().level()) instanceof Dose.Breaths;
+        return works ? Optional.of(other(step, pose)) : Optional.empty();
     }
 
     /** Whether what takes the place of a hold is held right before it. */

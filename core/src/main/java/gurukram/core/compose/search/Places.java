@@ -20,6 +20,9 @@ public final class Places {
     private static final Set<Base> AFTER =
             EnumSet.of(Base.SEATED, Base.SUPINE, Base.PRONE, Base.CHILD, Base.KNEELING, Base.SIDE_LYING);
     private static final Set<String> MOBILE = Set.of("warm ups", "hands and knees", "side bends");
+    /** What is passed through and not stayed in. */
+    private static final Set<String> PASSING = Set.of("half-lift", "wide-half-lift", "raised-arms", "palm-tree");
+
     private static final int LONG_SECONDS = 60;
 
     private Places() {}
@@ -54,7 +57,8 @@ public final class Places {
                         && !isComplex(pose)
                         && pose.base() != Base.SIDE_LYING;
             case STANDING ->
-                (UPRIGHT.contains(pose.base()) || pose.base() == Base.DOG || pose.base() == Base.PLANK)
+                !PASSING.contains(pose.id())
+                        && (UPRIGHT.contains(pose.base()) || pose.base() == Base.DOG || pose.base() == Base.PLANK)
                         && pose.effort() >= 2
                         && pose.demands(Action.ONE_LEG_BALANCE) < 2
                         && !pose.family().equals("drills");
