@@ -2,6 +2,7 @@ package gurukram.core.compose;
 
 import gurukram.core.body.ActionUse;
 import gurukram.core.body.Base;
+import gurukram.core.check.Needs;
 import gurukram.core.check.Preparation;
 import gurukram.core.compose.brief.Focus;
 import gurukram.core.compose.brief.Goal;
@@ -10,15 +11,19 @@ import gurukram.core.compose.brief.Wish;
 import gurukram.core.compose.search.Cover;
 import gurukram.core.compose.search.Dice;
 import gurukram.core.compose.search.Pool;
+import gurukram.core.pose.Caution;
 import gurukram.core.pose.Ladder;
+import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -67,7 +72,13 @@ final class Goals {
                 .filter(lower -> !lower.pose().equals(goal.pose()));
     }
 
+    /**
+     * The highest rung from one on that nothing stands against. What a need rules a rung out for is not asked of the same people in a
+     * smaller measure: such a rung is taken only where there is no other.
+     */
     private Optional<Goal> down(Pose asked, Ladder ladder, int top, @Nullable Integer reached, int lower) {
+        Set<Need> ruledOut = EnumSet.noneOf(Need.class);
+        Goal changed = null;
         for (int rung = top; rung >= 1; rung--) {
             String id = ladder.rungs().get(rung - 1).pose();
             if (id == null) continue;
@@ -77,10 +88,31 @@ final class Goals {
                     : stopAt(ladder, rung, pose).orElse(null);
             if (stop == null && lower > 0) stop = "you asked for something gentler";
             lower = 0;
-            if (stop == null) return Optional.of(new Goal(asked, pose, ladder, rung, stops));
+            ruledOut.addAll(needs(pose, Caution.Severity.BLOCKED));
+            if (stop == null) {
+                Set<Need> again = needs(pose, Caution.Severity.CHANGE);
+                again.retainAll(ruledOut);
+                if (again.isEmpty()) return Optional.of(new Goal(asked, pose, ladder, rung, stops));
+                if (changed == null) changed = new Goal(asked, pose, ladder, rung, stops);
+                stop = "who leaves the peak out would have to change it too (" + words(again) + ")";
+            }
             stops.add(pose.name() + ": " + stop + ".");
         }
-        return easier(asked);
+        if (changed == null) return easier(asked);
+        stops.clear();
+        stops.addAll(changed.stops());
+        return Optional.of(changed);
+    }
+
+    private Set<Need> needs(Pose pose, Caution.Severity severity) {
+        Set<Need> needs = EnumSet.noneOf(Need.class);
+        for (Caution caution : Needs.cautions(pose, pool.brief().group()))
+            if (caution.severity() == severity) needs.add(caution.need());
+        return needs;
+    }
+
+    private static String words(Set<Need> needs) {
+        return needs.stream().map(Need::words).collect(Collectors.joining(", "));
     }
 
     private Optional<Ladder> ladderOf(Pose asked) {

@@ -159,4 +159,26 @@ class GoalsTest {
         assertThat(poses).contains("garland").doesNotContain("tree", "warrior-2");
         assertThat(draft.leftOut()).extracting(LeftOut::pose).contains("tree");
     }
+
+    @Test
+    void whoLeavesThePeakOutIsNotAskedForASmallerMeasureOfTheSame() {
+        Brief brief =
+                Brief.to("crow", 60, Style.VINYASA, Level.ADVANCED).with(new People(12, Map.of(Need.WRIST, 1), null));
+        Goals goals = new Goals(new Pool(CATALOGUE, brief));
+        Goal goal = goals.find(new Dice(1, "test")).orElseThrow();
+        assertThat(goal.pose().wristLoad()).isFalse();
+        assertThat(goals.stops())
+                .contains("Plank, knee to nose: who leaves the peak out would have to change it too (wrist).");
+    }
+
+    @Test
+    void belowAGoalIsTheNextRungAndWhy() {
+        Goals goals = new Goals(new Pool(CATALOGUE, hatha("half-moon", Level.INTERMEDIATE)));
+        Goal goal = goals.find(new Dice(1, "test")).orElseThrow();
+        Goal below =
+                goals.below(goal, "20 minutes are too short to come to it well").orElseThrow();
+        assertThat(below.rung()).isLessThan(goal.rung());
+        assertThat(below.asked()).isEqualTo(goal.asked());
+        assertThat(below.stops()).contains("Half moon: 20 minutes are too short to come to it well.");
+    }
 }

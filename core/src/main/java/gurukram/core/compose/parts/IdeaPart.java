@@ -27,7 +27,7 @@ import java.util.Optional;
  * the warm-up and lying at the end, and the lines that are said on the way.
  */
 public final class IdeaPart {
-    private static final List<String> SEATED_BENDS = List.of("seated-side-bend", "wide-angle-side-bend");
+    private static final List<String> SEATED_BENDS = List.of("seated-side-bend");
     private static final List<String> SEATED_TURNS =
             List.of("easy-seat-twist", "open-seated-twist", "seated-leg-twist", "thread-the-needle");
     private static final List<String> LYING = List.of("reclined-side-bend", "knees-side-to-side");
