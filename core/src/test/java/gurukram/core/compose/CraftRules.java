@@ -62,6 +62,44 @@ final class CraftRules {
     private static final Set<SectionRole> FRAME =
             EnumSet.of(SectionRole.ARRIVE, SectionRole.BREATHE, SectionRole.REST, SectionRole.CLOSE, SectionRole.TALK);
 
+    /** What each rule asks, for those who read the table. */
+    private static final Map<String, String> NAMES = Map.ofEntries(
+            Map.entry("1", "in and out on their breath"),
+            Map.entry("2", "one change of leg in half a breath"),
+            Map.entry("3", "nothing strong comes first on half a breath"),
+            Map.entry("4", "what is held is entered on the breath"),
+            Map.entry("5", "nobody lies down between upright holds"),
+            Map.entry("5 trips", "down to the floor once, beginners twice"),
+            Map.entry("5.4", "the peak is not done on a breath before its lesson"),
+            Map.entry("6", "bases change in at most 45 % of the holds"),
+            Map.entry("8", "flows join where they end"),
+            Map.entry("9", "two flows begin alike"),
+            Map.entry("10", "no two resets in a row"),
+            Map.entry("12", "no opposites next to each other"),
+            Map.entry("13", "no round is like the one before"),
+            Map.entry("14", "a third round is longer than the first"),
+            Map.entry("15", "a third of the last round is held"),
+            Map.entry("19", "nothing is held that one only passes through"),
+            Map.entry("20", "19 of 20 doses are those a mouth counts"),
+            Map.entry("20 each", "all of them are"),
+            Map.entry("21", "a usual hold is as usual"),
+            Map.entry("22", "some holds on a side before it changes"),
+            Map.entry("22 legs", "the leg changes in at most 70 % of the holds"),
+            Map.entry("26 home", "home three times or more"),
+            Map.entry("28", "time in flows as usual"),
+            Map.entry("29", "so many flows as can be remembered"),
+            Map.entry("30 spine", "the spine six ways"),
+            Map.entry("30 wrists", "warm wrists before weight on the hands"),
+            Map.entry("30 gentle", "a gentle warm-up"),
+            Map.entry("31", "the peak in the third quarter"),
+            Map.entry("32", "two rungs in the quarter of an hour before the peak"),
+            Map.entry("33", "no other base between the last rung and the peak"),
+            Map.entry("34", "mild poses after the peak"),
+            Map.entry("35 lying", "the last poses lie"),
+            Map.entry("38", "three to five lines of the theme"),
+            Map.entry("40", "every flow has a name of its own"),
+            Map.entry("look", "nothing to look at in the checks"));
+
     private final Draft draft;
     private final Score score;
     private final List<Moment> moments;
@@ -550,8 +588,8 @@ final class CraftRules {
                                         what));
             });
         StringBuilder out = new StringBuilder();
-        times.forEach((rule, n) -> out.append(
-                "| %s | %.0f %% | %s |%n".formatted(rule, 100 - 100.0 * n / drafts.size(), example.get(rule))));
+        times.forEach((rule, n) -> out.append("| %s %s | %.0f %% | %s |%n"
+                .formatted(rule, NAMES.getOrDefault(rule, ""), 100 - 100.0 * n / drafts.size(), example.get(rule))));
         return out.toString();
     }
 
