@@ -464,8 +464,9 @@ public final class PhrasePart {
     public void upAgain() {
         Base from = sketch.baseAfter(SectionRole.WARM_UP);
         if (from == null || Way.legs(from, Base.STANDING) < LOW_LEGS) return;
-        Pose between = attempt.firstAllowed("table", "thunderbolt", "easy-seat");
-        if (Way.legs(between.base(), Base.STANDING) >= Way.legs(from, Base.STANDING)) return;
+        Pose between = from == Base.PRONE
+                ? attempt.firstAllowed("table", "thunderbolt", "easy-seat")
+                : attempt.firstAllowed("easy-seat", "staff", "table");
         sketch.putLast(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, between, new Dose.Breaths(1)));
     }
 

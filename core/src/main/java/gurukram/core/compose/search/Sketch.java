@@ -153,7 +153,7 @@ public final class Sketch {
 
     /** Where people are when what a part has so far is done; null where it has nothing. */
     public @Nullable Base baseAfter(SectionRole role) {
-        Pose last = lastPose(entries(role).stream().map(Entry::item).toList());
+        Pose last = lastPose(items(role, null));
         return last == null ? null : last.base();
     }
 
