@@ -58,6 +58,8 @@ public final class Composer {
     /** Something must be mended, the peak is not prepared, or the slot is missed. */
     private static final int UNTEACHABLE = 40;
 
+    private static final int MOST_LOWER = 3;
+
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
     private final School teachers;
@@ -76,24 +78,34 @@ public final class Composer {
         return compose(brief, idea, Shown.NOTHING);
     }
 
-    /** Where no class to the peak can be made that nothing has to be mended in, one to the rung below it, and why. */
+    /**
+     * Where no class to the peak can be made that nothing has to be mended in, one to a rung below it, and why; where what the teacher
+     * keeps stands in the way, or no lower rung helps, the best there is.
+     */
     private Draft compose(Brief brief, long idea, Shown shown) {
         Pool pool = new Pool(catalogue, brief);
         Goals goals = new Goals(pool);
         Goal goal = goals.find(new Dice(idea, "draft")).orElse(null);
         Finishing.Candidate best = towards(goal, pool, idea, shown);
-        while (best.misses() >= UNTEACHABLE && goal != null) {
-            Optional<Goal> lower = goals.below(goal, tooShort(brief));
-            if (lower.isEmpty()) break;
-            goal = lower.get();
-            best = towards(goal, pool, idea, shown);
+        if (best.misses() >= UNTEACHABLE && goal != null && brief.kept().isEmpty()) {
+            Optional<Goal> lower = goals.below(goal, notFound(brief));
+            for (int i = 0; i < MOST_LOWER && lower.isPresent(); i++) {
+                Finishing.Candidate other = towards(lower.get(), pool, idea, shown);
+                if (other.misses() < UNTEACHABLE) return draft(other, pool, lower.get(), goals.stops(), idea);
+                lower = goals.below(lower.get(), notFound(brief));
+            }
+            goal = goals.find(new Dice(idea, "draft")).orElse(null);
         }
-        return new Draft(
-                best.plan(), brief, goal, goals.stops(), idea, leftOut(pool, goal), best.report(), best.totalMs());
+        return draft(best, pool, goal, goals.stops(), idea);
     }
 
-    private static String tooShort(Brief brief) {
-        return brief.minutes() + " minutes are too short to come to it well";
+    private Draft draft(Finishing.Candidate best, Pool pool, @Nullable Goal goal, List<String> stops, long idea) {
+        List<LeftOut> leftOut = leftOut(pool, goal);
+        return new Draft(best.plan(), pool.brief(), goal, stops, idea, leftOut, best.report(), best.totalMs());
+    }
+
+    private static String notFound(Brief brief) {
+        return "no class of %d minutes was found that comes to it well".formatted(brief.minutes());
     }
 
     /** The best class to a goal that some tries find. */
@@ -224,13 +236,11 @@ public final class Composer {
     public Draft look(ClassPlan plan, Brief brief, long idea) {
         Pool pool = new Pool(catalogue, brief);
         Goals goals = new Goals(pool);
-        Goal goal = goals.find(new Dice(idea, "draft")).orElse(null);
-        String peak = plan.settings().peak();
-        while (goal != null && peak != null && !goal.pose().id().equals(peak)) {
-            Optional<Goal> lower = goals.below(goal, tooShort(brief));
-            if (lower.isEmpty()) break;
-            goal = lower.get();
-        }
+        Optional<Goal> at = goals.find(new Dice(idea, "draft"));
+        while (at.isPresent() && !at.get().pose().id().equals(plan.settings().peak()))
+            at = goals.below(at.get(), notFound(brief));
+        // where it leads to something else by now, what was asked for is told
+        Goal goal = at.or(() -> goals.find(new Dice(idea, "draft"))).orElse(null);
         Report report = new Checks(catalogue, unfolder, teachers, brief.group()).report(plan);
         long total = unfolder.unfold(plan, null).totalMs();
         return new Draft(plan, brief, goal, goals.stops(), idea, leftOut(pool, goal), report, total);

@@ -588,7 +588,7 @@ final class CraftRules {
                                         what));
             });
         StringBuilder out = new StringBuilder();
-        times.forEach((rule, n) -> out.append("| %s %s | %.0f %% | %s |%n"
+        times.forEach((rule, n) -> out.append("| %s: %s | %.0f %% | %s |%n"
                 .formatted(rule, NAMES.getOrDefault(rule, ""), 100 - 100.0 * n / drafts.size(), example.get(rule))));
         return out.toString();
     }
