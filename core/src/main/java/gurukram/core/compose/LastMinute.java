@@ -49,8 +49,13 @@ final class LastMinute {
         this.clock = clock;
     }
 
-    /** As near to the slot as these go. */
+    /** As near to the slot as these go; what is still left then is open time at the beginning, however much it is. */
     ClassPlan brought(ClassPlan plan) {
+        ClassPlan near = asNear(plan);
+        return left(near) < Millis.SECOND ? near : opened(near, Integer.MAX_VALUE);
+    }
+
+    private ClassPlan asNear(ClassPlan plan) {
         ClassPlan now = opened(plan);
         if (isThere(now)) return now;
         // what comes before the peak prepares it, and is shortened at last
@@ -155,10 +160,13 @@ final class LastMinute {
     }
 
     private ClassPlan opened(ClassPlan plan) {
+        return opened(plan, clock.mostOpenSeconds());
+    }
+
+    private ClassPlan opened(ClassPlan plan, int most) {
         Step open = find(plan, SectionRole.ARRIVE, true);
         if (open == null || open.marks().locked()) return plan;
         int least = LEAST_OPEN;
-        int most = clock.mostOpenSeconds();
         if (open.dose() instanceof Range range && range.low() instanceof Dose.Open low) least = low.seconds();
         int now = ((Dose.Open) open.dose().at(Dose.Reading.CHOSEN)).seconds();
         long wanted = now + Math.round(left(plan) / (double) Millis.SECOND);
