@@ -62,6 +62,8 @@ final class Finishing {
     /** What is wanted to be as usual; a draft that is not is made once more. */
     private static final Set<Measure.Kind> MEASURED = EnumSet.of(
             Measure.Kind.FLOW_SHARE,
+            Measure.Kind.FLOWS,
+            Measure.Kind.HELD_IN_FLOWS,
             Measure.Kind.SIDE_RUN,
             Measure.Kind.LEG_CHANGES,
             Measure.Kind.QUOTES,
