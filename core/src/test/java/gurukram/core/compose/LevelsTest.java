@@ -75,7 +75,7 @@ class LevelsTest {
     @Test
     void whatAPhraseHasForBeginnersIsTheirLineInAMixedRoom() {
         int own = 0;
-        for (String peak : List.of("eagle", "side-crow", "half-moon", "dancer", "warrior-3", "triangle")) {
+        for (String peak : List.of("eagle", "half-moon", "dancer")) {
             ClassPlan plan = mixed(peak, Style.VINYASA).plan();
             for (Moment moment : UNFOLDER.unfold(plan, Level.BEGINNER).moments()) {
                 if (moment.flow() == null || moment.pose() == null || moment.kind() != Moment.Kind.HOLD) continue;

@@ -62,7 +62,7 @@ class VarietyTest {
     void ofNineIdeasFewShareMoreThanHalfOfTheirOrderAndNoneAlmostAll() {
         int pairs = 0;
         int alike = 0;
-        for (Brief brief : List.of(BRIEFS.get(1), BRIEFS.get(3), BRIEFS.get(5))) {
+        for (Brief brief : List.of(BRIEFS.get(1), BRIEFS.get(3))) {
             List<ClassPlan> ideas = ideas(brief, 9);
             for (int i = 0; i < ideas.size(); i++) {
                 for (int j = 0; j < i; j++) {
