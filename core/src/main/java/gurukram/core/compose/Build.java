@@ -53,10 +53,7 @@ final class Build {
         Pose peak = goal == null ? null : goal.pose();
         boolean low = peak != null && Places.isFloor(peak.base());
         Sketch sketch = new Sketch(
-                settings(brief, goal, concept),
-                order(low, peak != null && PhrasePart.isOffTheFloor(peak)),
-                pool.catalogue(),
-                dice);
+                settings(brief, goal, concept), order(low, PhrasePart.leadsOffTheFloor(goal)), pool.catalogue(), dice);
         attempt = new Attempt(
                 brief,
                 pool,

@@ -4,6 +4,7 @@ import gurukram.core.body.Action;
 import gurukram.core.body.Base;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Flavour;
+import gurukram.core.compose.brief.Goal;
 import gurukram.core.compose.brief.Taught;
 import gurukram.core.compose.brief.Wish;
 import gurukram.core.compose.search.Clock;
@@ -119,7 +120,7 @@ public final class PhrasePart {
         if (peak != null && roomy && attempt.tightness() == 0) {
             boolean oneLeg = peak.demands(Action.ONE_LEG_BALANCE) >= 2 && !attempt.has(SectionRole.BALANCE);
             if (oneLeg && (isVinyasa() || attempt.dice().at("one leg") < MOSTLY)) pieceOf(SectionRole.BALANCE);
-            if (isOffTheFloor(peak) && isVinyasa()) phrase(SectionRole.STRENGTH, line -> 0);
+            if (leadsOffTheFloor(attempt.goal()) && isVinyasa()) phrase(SectionRole.STRENGTH, line -> 0);
             if (attempt.peakIsLow() && !attempt.has(SectionRole.FLOOR)) pieceOf(SectionRole.FLOOR);
         }
         if (!attempt.has(SectionRole.COOL_DOWN)) chain(SectionRole.COOL_DOWN);
@@ -202,8 +203,12 @@ public final class PhrasePart {
         return flow.withChildren(steps);
     }
 
-    /** Whether a peak is carried by the hands or stands on its head. */
-    public static boolean isOffTheFloor(Pose pose) {
+    /** Whether what is asked for is carried by the hands or stands on its head, also where a class only comes near it. */
+    public static boolean leadsOffTheFloor(@Nullable Goal goal) {
+        return goal != null && (isOffTheFloor(goal.pose()) || isOffTheFloor(goal.asked()));
+    }
+
+    private static boolean isOffTheFloor(Pose pose) {
         return pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED || pose.base() == Base.PLANK;
     }
 

@@ -1,0 +1,106 @@
+package gurukram.core.compose;
+
+import static gurukram.core.Plans.CATALOGUE;
+import static gurukram.core.compose.Compositions.COMPOSER;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gurukram.core.body.Base;
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.phrase.Phrase;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.pose.Level;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** What the parts of a draft have to have, whatever the brief. */
+class BuildTest {
+    private static final List<ClassPlan> PLANS = plans();
+
+    private static List<ClassPlan> plans() {
+        List<ClassPlan> plans = new ArrayList<>();
+        for (String peak : List.of("crow", "half-moon", "camel", "tree"))
+            for (Style style : Style.values())
+                for (long idea = 1; idea <= 3; idea++)
+                    plans.add(COMPOSER.compose(Brief.to(peak, 75, style, Level.INTERMEDIATE), idea)
+                            .plan());
+        return plans;
+    }
+
+    private static List<Item> items(ClassPlan plan, SectionRole role) {
+        List<Item> items = new ArrayList<>();
+        for (Section section : plan.sections()) if (section.role() == role) items.addAll(section.items());
+        return items;
+    }
+
+    @Test
+    void everyPartThatHasPhrasesHasAPlaceInSomeClass() {
+        Set<SectionRole> taught = new HashSet<>();
+        for (ClassPlan plan : PLANS) {
+            plan.walk(node -> {
+                if (node instanceof Flow flow)
+                    Compositions.PHRASES
+                            .called(flow.settings().name())
+                            .map(Phrase::part)
+                            .ifPresent(taught::add);
+            });
+        }
+        assertThat(taught)
+                .contains(
+                        SectionRole.WARM_UP,
+                        SectionRole.SALUTATIONS,
+                        SectionRole.STANDING,
+                        SectionRole.STRENGTH,
+                        SectionRole.BALANCE,
+                        SectionRole.FLOOR,
+                        SectionRole.COOL_DOWN);
+    }
+
+    @Test
+    void holdsWithSidesAreChainsInTheCoolDown() {
+        int chains = 0;
+        for (ClassPlan plan : PLANS)
+            for (Item item : items(plan, SectionRole.COOL_DOWN))
+                if (item instanceof Flow flow && flow.id().value().endsWith("-side")) chains++;
+        assertThat(chains).isPositive();
+    }
+
+    @Test
+    void whatIsToLieReadyStandsInOneLine() {
+        int told = 0;
+        for (ClassPlan plan : PLANS) {
+            long lines = plan.sections()
+                    .get(0)
+                    .texts()
+                    .note()
+                    .lines()
+                    .filter(line -> line.startsWith("Have ready"))
+                    .count();
+            assertThat(lines).isLessThanOrEqualTo(1);
+            told += (int) lines;
+        }
+        assertThat(told).isPositive();
+    }
+
+    @Test
+    void nobodyStandsUpFromLyingWithoutAStepBetween() {
+        for (ClassPlan plan : PLANS)
+            assertThat(last(items(plan, SectionRole.WARM_UP)))
+                    .hasValueSatisfying(base -> assertThat(base).isNotIn(Base.SUPINE, Base.PRONE, Base.SIDE_LYING));
+    }
+
+    private static Optional<Base> last(List<Item> items) {
+        Item item = items.get(items.size() - 1);
+        Step step = item instanceof Flow flow ? flow.steps().get(flow.steps().size() - 1) : (Step) item;
+        return Optional.ofNullable(step.pose()).map(id -> CATALOGUE.pose(id).base());
+    }
+}
