@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.body.Base;
 import gurukram.core.compose.brief.Brief;
-import gurukram.core.phrase.Phrase;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -45,15 +44,13 @@ class BuildTest {
     @Test
     void everyPartThatHasPhrasesHasAPlaceInSomeClass() {
         Set<SectionRole> taught = new HashSet<>();
-        for (ClassPlan plan : PLANS) {
-            plan.walk(node -> {
-                if (node instanceof Flow flow)
-                    Compositions.PHRASES
-                            .called(flow.settings().name())
-                            .map(Phrase::part)
-                            .ifPresent(taught::add);
-            });
-        }
+        for (ClassPlan plan : PLANS)
+            for (Section section : plan.sections())
+                for (Item item : section.items())
+                    if (item instanceof Flow flow
+                            && Compositions.PHRASES
+                                    .called(flow.settings().name())
+                                    .isPresent()) taught.add(section.role());
         assertThat(taught)
                 .contains(
                         SectionRole.WARM_UP,
