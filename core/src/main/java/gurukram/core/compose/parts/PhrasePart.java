@@ -30,13 +30,10 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
-import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
-import java.util.EnumSet;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -54,14 +51,6 @@ public final class PhrasePart {
     public static final NodeId MAIN_FLOW = new NodeId("flow");
 
     private static final int ROOMY = 45;
-    /** Per cent of the practice that are flows at the least and at the most, by level (craft.md, rule 28). */
-    private static final int[] LEAST_FLOWING = {32, 48, 53};
-
-    private static final int[] MOST_FLOWING = {42, 57, 62};
-    private static final int[] LEAST_FLOWING_IN_HATHA = {11, 16, 16};
-    private static final int[] MOST_FLOWING_IN_HATHA = {19, 28, 28};
-    private static final Set<SectionRole> NO_PRACTICE =
-            EnumSet.of(SectionRole.ARRIVE, SectionRole.REST, SectionRole.CLOSE);
     /** What of a class is kept for what no phrase prepares. */
     private static final int KEPT_PERCENT = 12;
 
@@ -88,6 +77,7 @@ public final class PhrasePart {
     private final Brief brief;
     private final Sketch sketch;
     private final Phrases phrases;
+    private final FlowShare flowing;
     private @Nullable PhraseLine main;
 
     public PhrasePart(Attempt attempt) {
@@ -95,6 +85,7 @@ public final class PhrasePart {
         this.brief = attempt.brief();
         this.sketch = attempt.sketch();
         this.phrases = new Phrases(attempt);
+        this.flowing = new FlowShare(brief, attempt.clock());
     }
 
     private boolean isVinyasa() {
@@ -225,50 +216,11 @@ public final class PhrasePart {
         long most = attempt.clock().slotMs() - kept;
         ClassPlan plan = sketch.plan();
         Score score = attempt.clock().score(plan);
-        if (score.totalMs() <= most && !flowsTooMuch(plan, score)) return true;
+        if (score.totalMs() <= most && !flowing.tooMuch(plan, score)) return true;
         sketch.backTo(mark);
         List<PhraseLine> now = phrases.taken();
         now.subList(before.size(), now.size()).forEach(phrases::giveBack);
         return false;
-    }
-
-    /** Whether more of the practice flows than is usual for the style and the level (craft.md, rule 28). */
-    private boolean flowsTooMuch(ClassPlan plan, Score score) {
-        int[] most = isVinyasa() ? MOST_FLOWING : MOST_FLOWING_IN_HATHA;
-        return flowingPercent(plan, score) > most[brief.level().ordinal()]
-                || flows(plan).size() > mostFlows();
-    }
-
-    private boolean flowsEnough() {
-        int[] least = isVinyasa() ? LEAST_FLOWING : LEAST_FLOWING_IN_HATHA;
-        ClassPlan plan = sketch.plan();
-        return flowingPercent(plan, attempt.clock().score(plan))
-                >= least[brief.level().ordinal()];
-    }
-
-    private static Set<NodeId> flows(ClassPlan plan) {
-        Set<NodeId> flows = new HashSet<>();
-        plan.walk(node -> {
-            if (node instanceof Flow flow && flow.settings().rounds() > 1) flows.add(flow.id());
-        });
-        return flows;
-    }
-
-    /** How many flows a class remembers (craft.md, rule 29). */
-    private int mostFlows() {
-        if (!isVinyasa()) return 6;
-        return brief.minutes() >= 90 ? 12 : brief.minutes() >= 60 ? 9 : 7;
-    }
-
-    /** Time in flows of two rounds and more, of the slot without arriving and rest, since what is not there yet will be held. */
-    private double flowingPercent(ClassPlan plan, Score score) {
-        Set<NodeId> flows = flows(plan);
-        long practice = attempt.clock().slotMs();
-        for (var span : score.sections()) if (NO_PRACTICE.contains(span.role())) practice -= span.lengthMs();
-        long flowing = 0;
-        for (Moment moment : score.moments())
-            if (moment.flow() != null && flows.contains(moment.flow())) flowing += moment.lengthMs();
-        return 100.0 * flowing / practice;
     }
 
     /** In a vinyasa class phrases, before anything is held, until it flows as much as is usual; what they prepare need not be held. */
@@ -289,13 +241,13 @@ public final class PhrasePart {
         if (attempt.tightness() > 2 || brief.flavour() == Flavour.RESTFUL) return;
         flow(List.of(SectionRole.WARM_UP, SectionRole.STANDING, SectionRole.BALANCE, SectionRole.FLOOR), ROOM_MS);
         boolean quoting = isVinyasa() && brief.minutes() >= ROOMY && !quotes();
-        if (!flowsEnough() || quoting) whereItFits(this::salute);
+        if (!flowing.enough(sketch.plan()) || quoting) whereItFits(this::salute);
     }
 
     /** Phrases of these parts, one after another, until it flows enough; where the best does not fit, others are tried. */
     private void flow(List<SectionRole> parts, long kept) {
         for (SectionRole part : parts) {
-            if (flowsEnough()) return;
+            if (flowing.enough(sketch.plan())) return;
             for (int i = 0; i < CHOICES; i++)
                 if (whereItFits(() -> phrase(part, line -> quotesLast(part, line)), kept)) break;
         }
