@@ -22,6 +22,10 @@ class FirstClassJourneyTest extends BrowserTests {
         type("#email", "journey" + System.nanoTime() + "@test.example");
         type("#password", "a sentence to remember");
         page.keyboard().press("Enter");
+        assertThat(page.locator("[role=status]")).containsText("the account is made");
+        axeFindsNothing();
+        type("#password", "a sentence to remember");
+        page.keyboard().press("Enter");
         page.waitForURL(app.url("/"));
         axeFindsNothing();
 

@@ -28,6 +28,9 @@ class NineLinesJourneyTest extends BrowserTests {
         page.locator("#email").fill("nine" + System.nanoTime() + "@test.example");
         page.locator("#password").fill("a sentence to remember");
         page.locator("#password").press("Enter");
+        assertThat(page.locator("[role=status]")).containsText("the account is made");
+        page.locator("#password").fill("a sentence to remember");
+        page.locator("#password").press("Enter");
         page.waitForURL(app.url("/"));
 
         page.locator("a:has-text('Write a class')").focus();

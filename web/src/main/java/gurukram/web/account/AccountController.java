@@ -12,6 +12,8 @@ import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.TreeSet;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -26,11 +28,17 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestAttribute;
 import org.springframework.web.bind.annotation.RequestParam;
 
-/** Sign in, register, change the password. Signing out is Spring Security's own. */
+/** Sign in, register, the account's page. Signing out is Spring Security's own. */
 @Controller
 class AccountController {
+    private static final Logger LOG = LoggerFactory.getLogger(AccountController.class);
+    private static final String MADE =
+            "If this e-mail was new here, the account is made: sign in with the password you have just "
+                    + "chosen. If there was one already, it is as it was.";
+
     private final AccountStore accounts;
     private final PasswordEncoder passwords;
+    private final SignInBrake brake;
     private final SecurityContextRepository contexts;
     private final Demo demo;
     private final Zones zones;
@@ -39,6 +47,7 @@ class AccountController {
     AccountController(
             AccountStore accounts,
             PasswordEncoder passwords,
+            SignInBrake brake,
             SecurityContextRepository contexts,
             Demo demo,
             Zones zones,
@@ -47,18 +56,14 @@ class AccountController {
         this.zones = zones;
         this.accounts = accounts;
         this.passwords = passwords;
+        this.brake = brake;
         this.contexts = contexts;
         this.demo = demo;
     }
 
     @GetMapping("/sign-in")
-    String signIn(
-            @RequestParam(required = false) String out,
-            @RequestParam(required = false) String registered,
-            HttpServletRequest request,
-            Model model) {
-        String notice = out != null ? "You are signed out." : registered != null ? "Your account is made." : "";
-        return signInPage(model, request, "", "", notice);
+    String signIn(@RequestParam(required = false) String out, HttpServletRequest request, Model model) {
+        return signInPage(model, request, "", "", out == null ? "" : "You are signed out.");
     }
 
     @PostMapping("/sign-in-failed")
@@ -69,12 +74,12 @@ class AccountController {
             HttpServletResponse response,
             Model model) {
         if (failure == null) return "redirect:/sign-in";
-        boolean tooOften = failure instanceof TeacherSignIn.TooOften;
-        response.setStatus((tooOften ? HttpStatus.TOO_MANY_REQUESTS : HttpStatus.UNAUTHORIZED).value());
-        String problem = tooOften
-                ? "That was tried too often. Please wait %d seconds, then try again."
-                        .formatted(((TeacherSignIn.TooOften) failure).seconds())
-                : "E-mail and password do not go together. Nothing else of yours was lost.";
+        if (failure instanceof TeacherSignIn.TooOften wait) {
+            response.setStatus(HttpStatus.TOO_MANY_REQUESTS.value());
+            return signInPage(model, request, email, wait.words(), "");
+        }
+        response.setStatus(HttpStatus.UNAUTHORIZED.value());
+        String problem = "E-mail and password do not go together. Nothing else of yours was lost.";
         return signInPage(model, request, email, problem, "");
     }
 
@@ -109,18 +114,27 @@ class AccountController {
                 new RegisterForm(typed.get("name"), typed.get("studio"), typed.get("email"), typed.get("password"));
         Map<String, String> problems = new HashMap<>(form.problems());
         if (problems.isEmpty()) {
-            try {
-                String studio = form.studio().isEmpty() ? form.name() + "’s studio" : form.studio();
-                String hash = passwords.encode(form.password());
-                String email = TeacherSignIn.fold(form.email());
-                enter(accounts.register(studio, email, form.name(), hash, false), request, response);
-                return "redirect:/";
-            } catch (DuplicateKeyException e) {
-                problems.put("email", "There is an account with this e-mail already. You can sign in instead.");
+            long wait = brake.takeRegistration(request.getRemoteAddr());
+            if (wait == 0) {
+                make(form);
+                return signInPage(model, request, form.email(), "", MADE);
             }
+            problems.put("register", "Many accounts were made from here. Please wait %d seconds.".formatted(wait));
         }
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        boolean tooMany = problems.containsKey("register");
+        response.setStatus((tooMany ? HttpStatus.TOO_MANY_REQUESTS : HttpStatus.UNPROCESSABLE_CONTENT).value());
         return registerPage(model, form, problems);
+    }
+
+    /** Whether the address was new is not told, also not by the time it takes. */
+    private void make(RegisterForm form) {
+        String studio = form.studio().isEmpty() ? form.name() + "’s studio" : form.studio();
+        String hash = passwords.encode(form.password());
+        try {
+            accounts.register(studio, TeacherSignIn.fold(form.email()), form.name(), hash, false);
+        } catch (DuplicateKeyException e) {
+            LOG.debug("an account was asked for that is there already");
+        }
     }
 
     private static String registerPage(Model model, RegisterForm form, Map<String, String> problems) {
@@ -135,31 +149,12 @@ class AccountController {
         context.setAuthentication(TeacherSignIn.tokenFor(teacher));
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
+        Sessions.note(request);
     }
 
     @GetMapping("/account")
     String account(@AuthenticationPrincipal Teacher teacher, Model model) {
-        return accountPage(model, teacher, Map.of(), false, Map.of());
-    }
-
-    @PostMapping("/account/password")
-    String changePassword(
-            @AuthenticationPrincipal Teacher teacher,
-            @RequestParam(defaultValue = "") String current,
-            @RequestParam(defaultValue = "") String password,
-            HttpServletResponse response,
-            Model model) {
-        Map<String, String> problems = new HashMap<>();
-        String hash = accounts.byEmail(teacher.email()).orElseThrow().passwordHash();
-        if (!passwords.matches(current, hash)) problems.put("current", "This is not your present password.");
-        String problem = RegisterForm.passwordProblem(password);
-        if (problem != null) problems.put("password", problem);
-        if (problems.isEmpty()) {
-            accounts.changePassword(teacher, passwords.encode(password));
-            return accountPage(model, teacher, Map.of(), true, Map.of());
-        }
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        return accountPage(model, teacher, problems, false, Map.of());
+        return accountPage(model, teacher, Map.of(), Map.of());
     }
 
     @PostMapping("/account/school")
@@ -174,7 +169,7 @@ class AccountController {
             return "redirect:/account";
         } catch (Refused e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            return accountPage(model, teacher, Map.of("school", e.getMessage()), false, typed);
+            return accountPage(model, teacher, Map.of("school", e.getMessage()), typed);
         }
     }
 
@@ -192,7 +187,7 @@ class AccountController {
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         String problem = "I know no time zone of that name; they are written like Europe/Lisbon.";
-        return accountPage(model, teacher, Map.of("zone", problem), false, Map.of("zone", typed));
+        return accountPage(model, teacher, Map.of("zone", problem), Map.of("zone", typed));
     }
 
     /** An empty language is English. */
@@ -209,11 +204,10 @@ class AccountController {
         }
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         String problem = "There are no pose names in that language yet.";
-        return accountPage(model, teacher, Map.of("names", problem), false, Map.of());
+        return accountPage(model, teacher, Map.of("names", problem), Map.of());
     }
 
-    private String accountPage(
-            Model model, Teacher teacher, Map<String, String> problems, boolean changed, Map<String, String> typed) {
+    private String accountPage(Model model, Teacher teacher, Map<String, String> problems, Map<String, String> typed) {
         model.addAttribute("school", SchoolForm.groups(accounts.school(teacher), typed));
         model.addAttribute(
                 "zone",
@@ -225,7 +219,6 @@ class AccountController {
         model.addAttribute("namesIn", accounts.namesIn(teacher));
         model.addAttribute("teacher", teacher);
         model.addAttribute("problems", problems);
-        model.addAttribute("changed", changed);
         return "account/account";
     }
 }

@@ -32,6 +32,8 @@ public class AccountStore {
     private static final String NAMES_IN = "select names_in from teacher where id = :id";
     private static final String NEW_NAMES_IN = "update teacher set names_in = :language where id = :id";
     private static final Set<String> ZONES = ZoneId.getAvailableZoneIds();
+    private static final String END_TOKENS =
+            "delete from api_token where studio_id = :studio and teacher_id = :teacher";
     private static final String NEW_HASH = "update teacher set password_hash = :hash where id = :id";
 
     /** A teacher with the hash of the password. */
@@ -76,6 +78,14 @@ public class AccountStore {
 
     public void changePassword(Teacher teacher, String hash) {
         jdbc.sql(NEW_HASH).param("hash", hash).param("id", teacher.id()).update();
+    }
+
+    /** Takes back all tokens of the teacher's programs. */
+    void endTokens(Teacher teacher) {
+        jdbc.sql(END_TOKENS)
+                .param("studio", teacher.studio())
+                .param("teacher", teacher.id())
+                .update();
     }
 
     /** Where the teacher's school differs from the usual; read once a request. */

@@ -1,19 +1,18 @@
 package gurukram.web.account;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
 
 /** What a new teacher typed, with what is wrong beside each field. */
 public record RegisterForm(String name, String studio, String email, String password) {
-    static final int LEAST_PASSWORD = 10;
-    static final int MOST_PASSWORD = 200;
     private static final Pattern EMAIL = Pattern.compile("[^\\s@]+@[^\\s@]+\\.[^\\s@]+");
 
     public RegisterForm {
-        name = name == null ? "" : name.strip();
-        studio = studio == null ? "" : studio.strip();
-        email = email == null ? "" : email.strip();
+        name = plain(name);
+        studio = plain(studio);
+        email = plain(email);
         password = password == null ? "" : password;
     }
 
@@ -29,16 +28,13 @@ public record RegisterForm(String name, String studio, String email, String pass
         if (!EMAIL.matcher(email).matches() || email.length() > 100) {
             problems.put("email", "An e-mail address, such as name@studio.example, with at most 100 letters.");
         }
-        String password = passwordProblem(this.password);
+        String password = Passwords.problem(this.password, List.of(name, studio, email));
         if (password != null) problems.put("password", password);
         return problems;
     }
 
-    /** What is wrong with a new password; null when nothing. */
-    static String passwordProblem(String password) {
-        if (password.length() < LEAST_PASSWORD) {
-            return "At least " + LEAST_PASSWORD + " letters; a short sentence is easy to remember.";
-        }
-        return password.length() > MOST_PASSWORD ? "At most " + MOST_PASSWORD + " letters." : null;
+    /** What cannot be seen is no part of a name. */
+    private static String plain(String typed) {
+        return typed == null ? "" : typed.replaceAll("\\p{Cntrl}", "").strip();
     }
 }

@@ -1,6 +1,9 @@
 package gurukram.web.account;
 
+import gurukram.web.shared.Busy;
+import gurukram.web.shared.Demo;
 import gurukram.web.shared.Teacher;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,36 +14,55 @@ import org.springframework.security.authentication.UsernamePasswordAuthenticatio
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.crypto.password.PasswordEncoder;
-import org.springframework.security.web.authentication.WebAuthenticationDetails;
 import org.springframework.stereotype.Component;
 
 /** Checks e-mail and password, slowed by the {@link SignInBrake}. */
 @Component
 class TeacherSignIn implements AuthenticationProvider {
-    /** Tried too often: carries how long to wait. */
+    /** Tried too often, or too many at once: carries how long to wait. */
     static final class TooOften extends LockedException {
         private static final long serialVersionUID = 1L;
         private final long seconds;
+        private final boolean busy;
 
-        TooOften(long seconds) {
+        TooOften(long seconds, boolean busy) {
             super("too many tries");
             this.seconds = seconds;
+            this.busy = busy;
         }
 
-        long seconds() {
-            return seconds;
+        /** What to tell whoever tried. */
+        String words() {
+            String why = busy ? "Many people are signing in just now." : "That was tried too often.";
+            return "%s Please wait %d second%s, then try again.".formatted(why, seconds, seconds == 1 ? "" : "s");
         }
     }
 
     private final AccountStore accounts;
     private final SignInBrake brake;
+    private final KnownDeviceStore devices;
+    private final FailedSignInStore failures;
     private final PasswordEncoder passwords;
+    private final Demo demo;
+    private final HttpServletRequest request;
     private final String nobodysHash;
 
-    TeacherSignIn(AccountStore accounts, SignInBrake brake, PasswordEncoder passwords) {
+    /** @param request stands for the one of the moment */
+    TeacherSignIn(
+            AccountStore accounts,
+            SignInBrake brake,
+            KnownDeviceStore devices,
+            FailedSignInStore failures,
+            PasswordEncoder passwords,
+            Demo demo,
+            HttpServletRequest request) {
         this.accounts = accounts;
         this.brake = brake;
+        this.devices = devices;
+        this.failures = failures;
         this.passwords = passwords;
+        this.demo = demo;
+        this.request = request;
         this.nobodysHash = passwords.encode("nobody");
     }
 
@@ -49,20 +71,30 @@ class TeacherSignIn implements AuthenticationProvider {
         String email = fold(typed.getName());
         String password =
                 typed.getCredentials() == null ? "" : typed.getCredentials().toString();
-        String address =
-                typed.getDetails() instanceof WebAuthenticationDetails details ? details.getRemoteAddress() : "unknown";
-        long wait = brake.secondsToWait(email, address);
-        if (wait > 0) throw new TooOften(wait);
-        Optional<AccountStore.Account> account = accounts.byEmail(email);
+        String address = request.getRemoteAddr();
+        SignInBrake.Try one = new SignInBrake.Try(email, address, devices.known(email));
+        long wait = brake.take(one);
+        if (wait > 0) throw new TooOften(wait, false);
+        Optional<AccountStore.Account> account =
+                accounts.byEmail(email).filter(found -> !found.teacher().demo() || demo.mayEnter(request));
         // An unknown e-mail costs the same time as a known one, so that nobody can tell them apart.
-        boolean right = passwords.matches(
+        boolean right = matches(
                 password, account.map(AccountStore.Account::passwordHash).orElse(nobodysHash));
         if (!right || account.isEmpty()) {
-            brake.failed(email, address);
+            account.ifPresent(found -> failures.note(found.teacher(), address));
             throw new BadCredentialsException("wrong e-mail or password");
         }
-        brake.succeeded(email);
+        brake.right(one);
+        devices.remember(account.get().teacher());
         return tokenFor(account.get().teacher());
+    }
+
+    private boolean matches(String password, String hash) {
+        try {
+            return passwords.matches(password, hash);
+        } catch (Busy e) {
+            throw new TooOften(e.seconds(), true);
+        }
     }
 
     static UsernamePasswordAuthenticationToken tokenFor(Teacher teacher) {
@@ -72,7 +104,8 @@ class TeacherSignIn implements AuthenticationProvider {
 
     static String fold(String email) {
         String trimmed = email == null ? "" : email.strip().toLowerCase(Locale.ROOT);
-        return trimmed.length() <= 100 ? trimmed : trimmed.substring(0, 100);
+        String plain = trimmed.replace("\u0000", "");
+        return plain.length() <= 100 ? plain : plain.substring(0, 100);
     }
 
     @Override

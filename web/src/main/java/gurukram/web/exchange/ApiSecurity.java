@@ -1,6 +1,6 @@
 package gurukram.web.exchange;
 
-import gurukram.web.shared.Teacher;
+import gurukram.web.account.SignInBrake;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -20,6 +21,7 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -29,19 +31,21 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Configuration
 class ApiSecurity {
-    private static final String BEARER = "Bearer ";
+    private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
+    private static final String BEARER = "bearer ";
 
     @Bean
     @Order(1)
-    SecurityFilterChain api(HttpSecurity http, TokenStore tokens) throws Exception {
+    SecurityFilterChain api(HttpSecurity http, TokenStore tokens, SignInBrake brake, CsrfTokenRepository forms)
+            throws Exception {
         http.securityMatcher("/api/**");
         http.authorizeHttpRequests(
                 requests -> requests.requestMatchers("/api/openapi", "/api/openapi.yaml", "/api/schema/**")
                         .permitAll()
                         .anyRequest()
                         .authenticated());
-        http.csrf(csrf -> csrf.ignoringRequestMatchers(ApiSecurity::hasBearer));
-        http.addFilterBefore(new TokenFilter(tokens), CsrfFilter.class);
+        http.csrf(csrf -> csrf.csrfTokenRepository(forms).ignoringRequestMatchers(ApiSecurity::hasBearer));
+        http.addFilterBefore(new TokenFilter(tokens, brake), CsrfFilter.class);
         http.requestCache(cache -> cache.disable());
         http.exceptionHandling(handling -> handling.authenticationEntryPoint((request, response, e) -> {
                     response.setHeader("WWW-Authenticate", "Bearer");
@@ -57,7 +61,7 @@ class ApiSecurity {
 
     private static boolean hasBearer(HttpServletRequest request) {
         String authorization = request.getHeader("Authorization");
-        return authorization != null && authorization.startsWith(BEARER);
+        return authorization != null && authorization.regionMatches(true, 0, BEARER, 0, BEARER.length());
     }
 
     private static void problem(HttpServletResponse response, HttpStatus status, String title, String detail)
@@ -71,9 +75,11 @@ class ApiSecurity {
     /** Takes the teacher from the token; a wrong one is answered at once, whatever session there is. */
     private static final class TokenFilter extends OncePerRequestFilter {
         private final TokenStore tokens;
+        private final SignInBrake brake;
 
-        TokenFilter(TokenStore tokens) {
+        TokenFilter(TokenStore tokens, SignInBrake brake) {
             this.tokens = tokens;
+            this.brake = brake;
         }
 
         @Override
@@ -86,20 +92,49 @@ class ApiSecurity {
             String token = request.getHeader("Authorization")
                     .substring(BEARER.length())
                     .strip();
-            Optional<Teacher> owner = tokens.owner(ApiToken.hash(token));
+            Optional<TokenStore.Owner> owner = tokens.owner(ApiToken.hash(token));
             if (owner.isEmpty()) {
-                problem(response, HttpStatus.UNAUTHORIZED, "This token is not known", "It may have been taken back.");
+                unknown(request, response);
+                return;
+            }
+            boolean reads = READING.contains(request.getMethod())
+                    || request.getRequestURI().equals("/api/score");
+            if (!reads && !owner.get().mayWrite()) {
+                problem(
+                        response,
+                        HttpStatus.FORBIDDEN,
+                        "This token only reads",
+                        "One that may write is made on the page account, tokens.");
                 return;
             }
             SecurityContext context = SecurityContextHolder.createEmptyContext();
             context.setAuthentication(UsernamePasswordAuthenticationToken.authenticated(
-                    owner.get(), null, List.of(new SimpleGrantedAuthority("TEACHER"))));
+                    owner.get().teacher(), null, List.of(new SimpleGrantedAuthority("TEACHER"))));
             SecurityContextHolder.setContext(context);
             try {
                 chain.doFilter(request, response);
             } finally {
                 SecurityContextHolder.clearContext();
             }
+        }
+
+        /** Whoever tries many that nobody has is told to wait. */
+        private void unknown(HttpServletRequest request, HttpServletResponse response) throws IOException {
+            long wait = brake.takeUnknownToken(request.getRemoteAddr());
+            if (wait == 0) {
+                problem(
+                        response,
+                        HttpStatus.UNAUTHORIZED,
+                        "This token is not known",
+                        "It may have been taken back, or its time is over.");
+                return;
+            }
+            response.setHeader("Retry-After", String.valueOf(wait));
+            problem(
+                    response,
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    "Too many unknown tokens",
+                    "Wait %d seconds.".formatted(wait));
         }
     }
 }

@@ -11,9 +11,10 @@ import java.util.random.RandomGenerator;
 /**
  * A personal token, as it is listed: the token itself is shown once, when it is made, and only its hash is kept.
  *
+ * @param mayWrite whether it may change classes; else it only reads them
  * @param lastUsedAt null when it was never used
  */
-record ApiToken(UUID id, String name, Instant createdAt, Instant lastUsedAt) {
+record ApiToken(UUID id, String name, boolean mayWrite, Instant createdAt, Instant endsAt, Instant lastUsedAt) {
     private static final int BYTES = 32;
     private static final String MARK = "gk_";
 

@@ -3,12 +3,16 @@ package gurukram.web.exchange;
 import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
 import gurukram.web.account.Zones;
+import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import gurukram.web.shared.WrongRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import org.springframework.http.HttpStatus;
@@ -36,11 +40,16 @@ class TokenController {
         this.random = random;
     }
 
-    /** One row: {@code used} in words. */
-    public record Row(UUID id, String name, String made, String used) {
+    /** How long a token lasts, days. */
+    private static final Set<Integer> LASTS = Set.of(30, 90, 365);
+
+    /** One row, in words. */
+    public record Row(UUID id, String name, String may, String made, String used) {
         static Row of(ApiToken token, ZoneId zone) {
             String used = token.lastUsedAt() == null ? "never used" : "last used " + day(token.lastUsedAt(), zone);
-            return new Row(token.id(), token.name(), "made " + day(token.createdAt(), zone), used);
+            String may = token.mayWrite() ? "reads and writes" : "reads";
+            String made = "made " + day(token.createdAt(), zone) + ", ends " + day(token.endsAt(), zone);
+            return new Row(token.id(), token.name(), may, made, used);
         }
 
         private static String day(Instant at, ZoneId zone) {
@@ -58,16 +67,18 @@ class TokenController {
     String make(
             @AuthenticationPrincipal Teacher teacher,
             @RequestParam(defaultValue = "") String name,
+            @RequestParam(defaultValue = "") String may,
+            @RequestParam(defaultValue = "90") int days,
             HttpServletResponse response,
             Model model) {
         try {
             String plain = Plain.line(name, "The name of a token", 80);
             if (plain.isEmpty()) throw new Refused("What is it for? A name helps you to know it again.");
-            if (tokens.of(teacher).size() >= MOST_TOKENS) {
-                throw new Refused("You have " + MOST_TOKENS + " tokens; take one back first.");
-            }
+            if (!LASTS.contains(days)) throw new WrongRequest("no such time");
             String token = ApiToken.make(random);
-            tokens.add(teacher, plain, ApiToken.hash(token));
+            boolean writes = may.equals("write");
+            if (!tokens.add(teacher, plain, ApiToken.hash(token), writes, Duration.ofDays(days), MOST_TOKENS))
+                throw new Refused("You have " + MOST_TOKENS + " tokens; take one back first.");
             return page(teacher, response, model, token, "", "");
         } catch (Refused e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
@@ -77,7 +88,7 @@ class TokenController {
 
     @PostMapping("/account/tokens/{id}/revoke")
     String revoke(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id) {
-        tokens.revoke(teacher, id);
+        if (!tokens.revoke(teacher, id)) throw new NotFound();
         return "redirect:/account/tokens";
     }
 

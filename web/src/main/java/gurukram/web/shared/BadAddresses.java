@@ -23,4 +23,10 @@ class BadAddresses {
     void wrongForm(HttpServletResponse response) throws IOException {
         response.sendError(HttpServletResponse.SC_BAD_REQUEST);
     }
+
+    @ExceptionHandler(Busy.class)
+    void busy(Busy e, HttpServletResponse response) throws IOException {
+        response.setHeader("Retry-After", String.valueOf(e.seconds()));
+        response.sendError(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
+    }
 }

@@ -50,7 +50,7 @@ class DatabaseDownFilter extends OncePerRequestFilter {
         response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
         response.setHeader("Retry-After", "5");
         response.setHeader("Cache-Control", "no-store");
-        response.setHeader("Content-Security-Policy", SecurityConfig.CONTENT_SECURITY_POLICY);
+        response.setHeader("Content-Security-Policy", ContentPolicy.SOURCES);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setContentType("text/html");
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());

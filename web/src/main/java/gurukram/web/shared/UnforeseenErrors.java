@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.HexFormat;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.random.RandomGenerator;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -18,6 +19,7 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
@@ -31,7 +33,12 @@ class UnforeseenErrors extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(UnforeseenErrors.class);
     private static final String NUMBER = UnforeseenErrors.class.getName() + ".number";
 
+    private static final int LONGEST_PATH = 200;
+    private static final int MOST_PLACES = 500;
+    private static final long AGAIN_AFTER_NANOS = 60L * 60 * 1_000_000_000;
+
     private final RandomGenerator random;
+    private final Map<String, Long> told = new ConcurrentHashMap<>();
 
     UnforeseenErrors(RandomGenerator random) {
         this.random = random;
@@ -43,13 +50,42 @@ class UnforeseenErrors extends OncePerRequestFilter {
         try {
             chain.doFilter(request, response);
         } catch (RuntimeException | ServletException e) {
-            if (DatabaseDownFilter.isDatabaseDown(e) || response.isCommitted()) throw e;
+            if (DatabaseDownFilter.isDatabaseDown(e) || response.isCommitted() || isGone(e)) throw e;
             String number = HexFormat.of().toHexDigits(random.nextInt());
-            // The path is ours; what was typed is the teacher's and is not written down.
-            LOG.error("Error {} at {} {}", number, request.getMethod(), request.getRequestURI(), e);
+            note(number, request, e);
             request.setAttribute(NUMBER, number);
             response.sendError(HttpServletResponse.SC_INTERNAL_SERVER_ERROR);
         }
+    }
+
+    /**
+     * The path is ours; what was typed is the teacher's and is not written down. What has been told a short while ago is not told
+     * again in full: somebody may make it happen on purpose, all day.
+     */
+    private void note(String number, HttpServletRequest request, Exception e) {
+        long now = System.nanoTime();
+        Long last = told.put(placeOf(e), now);
+        if (told.size() > MOST_PLACES) told.clear();
+        boolean again = last != null && now - last < AGAIN_AFTER_NANOS;
+        String path = request.getRequestURI();
+        String shown = path.length() <= LONGEST_PATH ? path : path.substring(0, LONGEST_PATH) + "...";
+        if (again) LOG.error("Error {} at {} {}, as before: {}", number, request.getMethod(), shown, e.getClass());
+        else LOG.error("Error {} at {} {}", number, request.getMethod(), shown, e);
+    }
+
+    private static String placeOf(Throwable e) {
+        Throwable root = e;
+        while (root.getCause() != null && root.getCause() != root) root = root.getCause();
+        StackTraceElement[] stack = root.getStackTrace();
+        return root.getClass().getName() + (stack.length == 0 ? "" : stack[0]);
+    }
+
+    /** Whoever asked has gone away: nobody is there to be told, and nothing is wrong. */
+    private static boolean isGone(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause())
+            if (cause instanceof AsyncRequestNotUsableException
+                    || cause.getClass().getSimpleName().equals("ClientAbortException")) return true;
+        return false;
     }
 
     @Configuration

@@ -11,6 +11,7 @@ import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
 import java.net.http.HttpResponse;
 import java.security.SecureRandom;
+import java.time.Duration;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
@@ -40,7 +41,7 @@ class ApiTest {
     void aTeacherWithAToken() {
         teacher = app.newTeacher();
         token = ApiToken.make(new SecureRandom());
-        app.bean(TokenStore.class).add(teacher, "Laptop", ApiToken.hash(token));
+        app.bean(TokenStore.class).add(teacher, "Laptop", ApiToken.hash(token), true, Duration.ofDays(30), 20);
     }
 
     /** Signed in when a test first needs it. */
@@ -231,8 +232,9 @@ class ApiTest {
 
     @Test
     void aTokenIsShownOnceAndWorks() {
-        Matcher made = TOKEN.matcher(
-                browser().post("/account/tokens", "name", "Studio").body());
+        Matcher made = TOKEN.matcher(browser()
+                .post("/account/tokens", "name", "Studio", "may", "write")
+                .body());
         assertThat(made.find()).as("the token is shown").isTrue();
         token = made.group();
         assertThat(call("POST", "/api/score", TEXT, "tree, both").statusCode()).isEqualTo(200);

@@ -50,7 +50,9 @@ public abstract class BrowserTests {
                                 "--no-first-run",
                                 "--disable-background-networking",
                                 "--disable-component-update",
-                                "--disable-sync")));
+                                "--disable-sync",
+                                // a studio's name for its own machine
+                                "--host-resolver-rules=MAP studio.test 127.0.0.1")));
     }
 
     @AfterAll
@@ -79,6 +81,11 @@ public abstract class BrowserTests {
         });
         opened.onPageError(complaints::add);
         return opened;
+    }
+
+    /** Another window of its own, as somebody else's browser. */
+    protected BrowserContext anotherBrowser(Browser.NewContextOptions options) {
+        return browser.newContext(options);
     }
 
     protected void signIn(String email) {

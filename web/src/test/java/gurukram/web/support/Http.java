@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** A browser without a screen: keeps cookies, sends the page's token with every form. */
 public final class Http {
@@ -31,6 +32,18 @@ public final class Http {
                         .cookieHandler(new CookieManager())
                         .followRedirects(HttpClient.Redirect.NEVER)
                         .connectTimeout(Duration.ofSeconds(5))
+                        .build());
+    }
+
+    /** Through a proxy that speaks https. */
+    public static Http through(TlsProxy proxy) {
+        return new Http(
+                "https://localhost:" + proxy.port(),
+                HttpClient.newBuilder()
+                        .sslContext(proxy.trust())
+                        .version(HttpClient.Version.HTTP_1_1)
+                        .cookieHandler(new CookieManager())
+                        .followRedirects(HttpClient.Redirect.NEVER)
                         .build());
     }
 
@@ -79,6 +92,11 @@ public final class Http {
         return send(form(path, fields).header("X-CSRF-TOKEN", token).header("HX-Request", "true"));
     }
 
+    /** As a proxy passes it on for somebody else. */
+    public HttpResponse<String> postFrom(String address, String path, String... fields) {
+        return send(form(path, fields).header("X-CSRF-TOKEN", token).header("X-Forwarded-For", address));
+    }
+
     public HttpResponse<String> postWithoutToken(String path, String... fields) {
         return send(form(path, fields));
     }
@@ -97,6 +115,14 @@ public final class Http {
                 .method(method, HttpRequest.BodyPublishers.ofString(body));
         if (headers.length > 0) request.headers(headers);
         return send(request);
+    }
+
+    /** The cookies as a request sends them. */
+    public String cookies() {
+        CookieManager kept = (CookieManager) client.cookieHandler().orElseThrow();
+        return kept.getCookieStore().getCookies().stream()
+                .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+                .collect(Collectors.joining("; "));
     }
 
     /** The token of the last page. */

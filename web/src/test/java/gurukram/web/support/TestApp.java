@@ -9,6 +9,7 @@ import gurukram.web.account.AccountStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -30,17 +31,24 @@ public final class TestApp implements AutoCloseable {
     /** Made once: hashing is slow on purpose, and there are hundreds of test teachers. */
     private String hash;
 
-    private TestApp() {
+    private TestApp(String... more) {
         if (System.getenv("SPRING_DATASOURCE_URL") == null) {
             throw new IllegalStateException("These tests need a database: run them with ./gurukram test");
         }
-        context = SpringApplication.run(
-                App.class,
-                "--server.port=0",
-                "--gurukram.demo=true",
-                "--gurukram.zone=UTC",
-                "--spring.main.banner-mode=off");
+        List<String> settings = new ArrayList<>(List.of(
+                "--server.port=0", "--gurukram.demo=true", "--gurukram.zone=UTC", "--spring.main.banner-mode=off"));
+        settings.addAll(List.of(more));
+        context = SpringApplication.run(App.class, settings.toArray(String[]::new));
         errors = LoggedErrors.listening();
+    }
+
+    /** Another copy on the same database, with settings of its own; whoever starts it closes it. */
+    public static TestApp another(String... settings) {
+        return new TestApp(settings);
+    }
+
+    public int port() {
+        return context.getEnvironment().getRequiredProperty("local.server.port", Integer.class);
     }
 
     public <T> T bean(Class<T> type) {
@@ -48,7 +56,7 @@ public final class TestApp implements AutoCloseable {
     }
 
     public String url(String path) {
-        return "http://localhost:" + context.getEnvironment().getProperty("local.server.port") + path;
+        return "http://localhost:" + port() + path;
     }
 
     /** A new teacher with a studio of their own and the password {@link #PASSWORD}. */

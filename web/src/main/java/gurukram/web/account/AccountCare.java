@@ -1,0 +1,52 @@
+package gurukram.web.account;
+
+import gurukram.web.shared.Demo;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.EnableScheduling;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.security.authentication.event.InteractiveAuthenticationSuccessEvent;
+import org.springframework.stereotype.Component;
+
+/** What has to be seen to now and then, without anybody asking. */
+@Component
+class AccountCare {
+    private final SignInBrake brake;
+    private final FailedSignInStore failures;
+    private final Sessions sessions;
+    private final Demo demo;
+    private final HttpServletRequest request;
+
+    /** @param request stands for the one of the moment */
+    AccountCare(
+            SignInBrake brake, FailedSignInStore failures, Sessions sessions, Demo demo, HttpServletRequest request) {
+        this.request = request;
+        this.brake = brake;
+        this.failures = failures;
+        this.sessions = sessions;
+        this.demo = demo;
+    }
+
+    @Configuration
+    @EnableScheduling
+    static class Timed {}
+
+    @Scheduled(cron = "0 17 4 * * *")
+    void forgetOld() {
+        brake.forgetOld();
+        failures.forgetOld();
+    }
+
+    @EventListener(InteractiveAuthenticationSuccessEvent.class)
+    void signedIn() {
+        Sessions.note(request);
+    }
+
+    /** Where the demo is off now, who was in it is out. */
+    @EventListener(ApplicationReadyEvent.class)
+    void closeDemo() {
+        if (!demo.isOn()) sessions.endAll(Demo.EMAIL);
+    }
+}
