@@ -4,12 +4,14 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.BrowserTests;
 import gurukram.web.support.TestApp;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
 /** What can go wrong while a class is edited, and the keys on its rows. */
@@ -151,13 +153,78 @@ class EditingJourneyTest extends BrowserTests {
         context.setOffline(true);
         row(page, "Tree").locator(".dose input").fill("8");
         row(page, "Tree").locator(".dose input").press("Enter");
-        assertThat(page.locator("#trouble")).containsText("the server does not answer");
+        assertThat(page.locator("#trouble")).containsText("perhaps it is saved. Looking");
         assertThat(row(page, "Tree").locator(".dose input")).hasValue("8");
         context.setOffline(false);
-        page.locator("#trouble-again").click();
         assertThat(page.locator("#trouble")).isHidden();
         assertThat(page.locator("#version")).hasValue("2");
         page.reload();
         assertThat(row(page, "Tree").locator(".dose input")).hasValue("8 breaths");
+    }
+
+    @Test
+    void anAnswerThatIsLostAfterItWasSavedPutsNothingInTwice() {
+        open("section standing", "tree, both, 5 breaths");
+        AtomicInteger lost = new AtomicInteger();
+        page.route("**/line", route -> {
+            if (lost.getAndIncrement() > 0) route.resume();
+            else {
+                route.fetch();
+                route.abort();
+            }
+        });
+        page.fill("#line", "chair, 3 breaths");
+        page.press("#line", "Enter");
+        assertThat(row(page, "Chair")).hasCount(1);
+        assertThat(page.locator("#trouble")).isHidden();
+        assertThat(page.locator("#version")).hasValue("2");
+        assertThat(page.locator("#line")).hasValue("");
+        // and the same line again, on purpose, is another one
+        page.fill("#line", "chair, 3 breaths");
+        page.press("#line", "Enter");
+        assertThat(row(page, "Chair")).hasCount(2);
+        page.reload();
+        assertThat(row(page, "Chair")).hasCount(2);
+    }
+
+    @Test
+    void aBusyServerIsAskedAgainByItself() {
+        open("section standing", "tree, both, 5 breaths");
+        AtomicInteger busy = new AtomicInteger();
+        page.route("**/change", route -> {
+            if (busy.getAndIncrement() > 1) route.resume();
+            else
+                route.fulfill(new Route.FulfillOptions()
+                        .setStatus(503)
+                        .setHeaders(Map.of("X-Busy", "yes", "Retry-After", "1")));
+        });
+        row(page, "Tree").locator(".dose input").fill("8");
+        row(page, "Tree").locator(".dose input").press("Enter");
+        assertThat(page.locator("#trouble")).containsText("Busy, one moment. Trying again by itself");
+        assertThat(page.locator("#trouble")).isHidden();
+        assertThat(page.locator("#version")).hasValue("2");
+    }
+
+    @Test
+    void aClassIsMadeOnceHoweverOftenItsFormIsSent() {
+        signIn(app.newTeacher().email());
+        page.navigate(app.url("/classes/new"));
+        page.fill("#title", "Once");
+        page.route("**/classes", route -> {
+            if (!route.request().method().equals("POST")) route.resume();
+            else {
+                route.fetch(new Route.FetchOptions().setMaxRedirects(0));
+                route.abort();
+            }
+        });
+        page.press("#title", "Enter");
+        page.waitForTimeout(500);
+        page.unroute("**/classes");
+        page.goBack();
+        page.fill("#title", "Once");
+        page.press("#title", "Enter");
+        page.waitForURL("**/classes/*-*");
+        page.navigate(app.url("/"));
+        assertThat(page.locator("a:has-text('Once')")).hasCount(1);
     }
 }

@@ -13,13 +13,14 @@ import gurukram.core.pose.Level;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
+import gurukram.core.text.Refused;
 import gurukram.web.account.AccountStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Once;
 import gurukram.web.shared.Teacher;
 import java.util.ArrayList;
-import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -30,8 +31,9 @@ import org.springframework.transaction.annotation.Transactional;
 /**
  * Applies edits to stored classes.
  *
- * <p>An edit carries the version it was made on. When the class has moved on since, an edit of other nodes is replayed on
- * what is there now; an edit of the same nodes is not done, and the answer says so with both values.
+ * <p>An edit carries the version it was made on. When the class has moved on since, an edit of other nodes, or of other things
+ * about the same node, is replayed on what is there now; an edit of the same thing is not done, and the answer says so with both
+ * values. An edit that was done already, and whose answer was lost, is answered again.
  */
 @Service
 public class ClassEditor {
@@ -52,7 +54,9 @@ public class ClassEditor {
         /** not done: the same nodes were changed elsewhere */
         COLLIDED,
         /** there was nothing to do */
-        UNCHANGED
+        UNCHANGED,
+        /** done before, when the same request came the first time */
+        DONE_BEFORE
     }
 
     /**
@@ -92,20 +96,41 @@ public class ClassEditor {
     @Transactional
     public Answer edit(Teacher teacher, ClassId id, int version, EditRequest request) {
         StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
+        Optional<Answer> before = doneBefore(teacher, now);
+        if (before.isPresent()) return before.get();
         EditRequest.Labelled asked = request.on(now.plan());
         if (asked.edit() == null) return new Answer(Outcome.UNCHANGED, now, now, asked.at());
         PlanEdit edit = asked.edit();
         ClassPlan after = PlanRules.check(edit.applyTo(now.plan()), poses.of(teacher));
+        if (version > now.version()) return new Answer(Outcome.COLLIDED, null, now, null);
         boolean behind = version < now.version();
         if (after.equals(now.plan())) return new Answer(Outcome.UNCHANGED, now, now, asked.at());
         if (behind && edit instanceof PlanEdit.Rewrite) return new Answer(Outcome.COLLIDED, null, now, null);
-        if (behind) {
-            Set<NodeId> moved = store.movedSince(teacher, id, version);
-            if (!Collections.disjoint(moved, edit.touches(now.plan())))
-                return new Answer(Outcome.COLLIDED, null, now, null);
-        }
-        StoredClass saved = store.edit(teacher, now, after, lengthOf(teacher, after), edit, asked.label());
+        if (behind && collides(teacher, now, version, request, edit))
+            return new Answer(Outcome.COLLIDED, null, now, null);
+        StoredClass saved = store.edit(teacher, now, after, lengthOf(teacher, after), edit, asked.label(), asked.at());
         return new Answer(behind ? Outcome.REPLAYED : Outcome.SAVED, now, saved, asked.at(), asked.told());
+    }
+
+    private Optional<Answer> doneBefore(Teacher teacher, StoredClass now) {
+        return store.done(teacher, now.id()).map(done -> new Answer(Outcome.DONE_BEFORE, null, now, done.at()));
+    }
+
+    /** Whether the same thing was changed since the version an edit was made on. */
+    private boolean collides(Teacher teacher, StoredClass now, int version, EditRequest request, PlanEdit edit) {
+        Set<NodeId> both = new HashSet<>(store.movedSince(teacher, now.id(), version));
+        both.retainAll(edit.touches(now.plan()));
+        if (both.isEmpty()) return false;
+        boolean changes = edit instanceof PlanEdit.Change || edit instanceof PlanEdit.Settings;
+        ClassPlan then =
+                changes ? store.planAtVersion(teacher, now.id(), version).orElse(null) : null;
+        if (then == null) return true;
+        try {
+            PlanEdit mine = request.on(then).edit();
+            return mine == null || !Apart.areApart(then, now.plan(), mine.applyTo(then), both);
+        } catch (Refused e) {
+            return true;
+        }
     }
 
     /**
@@ -144,7 +169,9 @@ public class ClassEditor {
     @Transactional
     public Answer undo(Teacher teacher, ClassId id, int version) {
         StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
-        if (version < now.version()) return new Answer(Outcome.COLLIDED, null, now, null);
+        Optional<Answer> before = doneBefore(teacher, now);
+        if (before.isPresent()) return before.get();
+        if (version != now.version()) return new Answer(Outcome.COLLIDED, null, now, null);
         if (now.undoLabel() == null) return new Answer(Outcome.UNCHANGED, now, now, null);
         ClassStore.Revision undone = store.revision(teacher, id, now.head());
         List<Integer> redo = new ArrayList<>(now.redo());
@@ -159,7 +186,9 @@ public class ClassEditor {
     @Transactional
     public Answer redo(Teacher teacher, ClassId id, int version) {
         StoredClass now = store.lock(teacher, id).orElseThrow(NotFound::new);
-        if (version < now.version()) return new Answer(Outcome.COLLIDED, null, now, null);
+        Optional<Answer> before = doneBefore(teacher, now);
+        if (before.isPresent()) return before.get();
+        if (version != now.version()) return new Answer(Outcome.COLLIDED, null, now, null);
         if (now.redo().isEmpty()) return new Answer(Outcome.UNCHANGED, now, now, null);
         List<Integer> redo = new ArrayList<>(now.redo());
         int seq = redo.remove(redo.size() - 1);

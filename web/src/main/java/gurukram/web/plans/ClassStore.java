@@ -4,6 +4,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.json.PlanJson;
+import gurukram.web.shared.RequestKey;
 import gurukram.web.shared.Teacher;
 import java.sql.Array;
 import java.sql.ResultSet;
@@ -48,9 +49,15 @@ public class ClassStore {
              where c.studio_id = :studio and c.teacher_id = :teacher and c.id = :id and c.deleted_at is null""";
     private static final String NEW_CLASS = """
             insert into yoga_class (studio_id, id, teacher_id, group_id, title, theme, style, level, slot_minutes,
-                                    length_ms, plan, head, version, created_at, changed_at)
+                                    length_ms, plan, head, version, created_at, changed_at, made_key)
             values (:studio, :id, :teacher, :group, :title, :theme, :style, :level, :slot,
-                    :length, :plan::jsonb, 0, 1, :now, :now)""";
+                    :length, :plan::jsonb, 0, 1, :now, :now, :key)
+            on conflict (studio_id, teacher_id, made_key) where made_key is not null do nothing""";
+    private static final String FORGET_KEY = """
+            update yoga_class set made_key = null
+             where studio_id = :studio and teacher_id = :teacher and made_key = :key and deleted_at is not null""";
+    private static final String MADE_BY =
+            "select id from yoga_class where studio_id = :studio and teacher_id = :teacher and made_key = :key";
     private static final String NEW_REVISION = """
             insert into revision (studio_id, class_id, seq, parent, edit, inverse, label, at, snapshot)
             values (:studio, :id, :seq, :parent, :edit::jsonb, :inverse::jsonb, :label, :now, :snapshot::jsonb)""";
@@ -63,8 +70,18 @@ public class ClassStore {
                    length_ms = :length
              where studio_id = :studio and id = :id and version = :version""";
     private static final String NOTE_MOVE = """
-            insert into head_move (studio_id, class_id, version, kind, seq, nodes)
-            values (:studio, :id, :version, :kind, :seq, :nodes)""";
+            insert into head_move (studio_id, class_id, version, kind, seq, nodes, line_at, key)
+            values (:studio, :id, :version, :kind, :seq, :nodes, :at,
+              case when exists (select 1 from head_move where studio_id = :studio and class_id = :id and key = cast(:key as uuid))
+                then null else cast(:key as uuid) end)""";
+    private static final String DONE =
+            "select line_at from head_move where studio_id = :studio and class_id = :id and key = :key";
+    /** The revision a class stood on at a version. */
+    private static final String HEAD_AT = """
+            select case when m.kind = 'undo' then r.parent else m.seq end
+              from head_move m join revision r on r.studio_id = m.studio_id and r.class_id = m.class_id and r.seq = m.seq
+             where m.studio_id = :studio and m.class_id = :id and m.version = :version""";
+
     private static final String MOVED_SINCE = """
             select distinct unnest(nodes) from head_move
              where studio_id = :studio and class_id = :id and version > :version""";
@@ -124,16 +141,26 @@ public class ClassStore {
                 .optional();
     }
 
+    /** Asked again with the same {@link RequestKey}, it is the class made the first time. */
     @Transactional
     public ClassId create(Teacher teacher, ClassPlan plan, long lengthMs, UUID group) {
         ClassId id = new ClassId(UUID.randomUUID());
-        described(jdbc.sql(NEW_CLASS), plan, lengthMs)
+        UUID key = RequestKey.now();
+        // one that was put away since is not it
+        if (key != null) owned(FORGET_KEY, teacher).param("key", key).update();
+        int made = described(jdbc.sql(NEW_CLASS), plan, lengthMs)
                 .param("studio", teacher.studio())
                 .param("id", id.value())
                 .param("teacher", teacher.id())
                 .param("group", group)
                 .param("now", now())
+                .param("key", key, Types.OTHER)
                 .update();
+        if (made == 0)
+            return owned(MADE_BY, teacher)
+                    .param("key", key)
+                    .query((row, n) -> new ClassId(row.getObject(1, UUID.class)))
+                    .single();
         revision(teacher, id, 0, null, null, null, "made", PlanJson.write(plan));
         return id;
     }
@@ -143,6 +170,18 @@ public class ClassStore {
      * redone. Answers the class as it now is.
      */
     StoredClass edit(Teacher teacher, StoredClass before, ClassPlan after, long lengthMs, PlanEdit edit, String label) {
+        return edit(teacher, before, after, lengthMs, edit, label, null);
+    }
+
+    /** @param at where the next typed line goes; null when that stays as it is */
+    StoredClass edit(
+            Teacher teacher,
+            StoredClass before,
+            ClassPlan after,
+            long lengthMs,
+            PlanEdit edit,
+            String label,
+            NodeId at) {
         int seq = jdbc.sql(NEXT_SEQ)
                 .param("studio", teacher.studio())
                 .param("id", before.id().value())
@@ -159,12 +198,50 @@ public class ClassStore {
                 PlanJson.write(inverse),
                 label,
                 snapshot);
-        moveHead(teacher, before, after, lengthMs, seq, List.of(), new Move("edit", seq, edit.touches(before.plan())));
+        moveHead(
+                teacher,
+                before,
+                after,
+                lengthMs,
+                seq,
+                List.of(),
+                new Move("edit", seq, edit.touches(before.plan()), at));
         return new StoredClass(before.id(), after, seq, List.of(), before.version() + 1, label, null, clock.instant());
     }
 
-    /** How a head was moved. */
-    record Move(String kind, int seq, Set<NodeId> nodes) {}
+    /** How a head was moved; {@code at} is where the next typed line goes, null when that stays as it is. */
+    record Move(String kind, int seq, Set<NodeId> nodes, NodeId at) {
+        Move(String kind, int seq, Set<NodeId> nodes) {
+            this(kind, seq, nodes, null);
+        }
+    }
+
+    /** What was done for a request before, with where the next typed line goes. */
+    record Done(NodeId at) {}
+
+    /** What was done for this request when it came the first time. */
+    Optional<Done> done(Teacher teacher, ClassId id) {
+        UUID key = RequestKey.now();
+        if (key == null) return Optional.empty();
+        return jdbc.sql(DONE)
+                .param("studio", teacher.studio())
+                .param("id", id.value())
+                .param("key", key)
+                .query((row, n) -> new Done(row.getString(1) == null ? null : new NodeId(row.getString(1))))
+                .optional();
+    }
+
+    /** The plan as it was at a version; empty when there is none such. */
+    Optional<ClassPlan> planAtVersion(Teacher teacher, ClassId id, int version) {
+        if (version == 1) return planAt(teacher, id, 0);
+        return jdbc.sql(HEAD_AT)
+                .param("studio", teacher.studio())
+                .param("id", id.value())
+                .param("version", version)
+                .query(Integer.class)
+                .optional()
+                .flatMap(seq -> planAt(teacher, id, seq));
+    }
 
     void moveHead(
             Teacher teacher,
@@ -190,6 +267,8 @@ public class ClassStore {
                 .param("kind", move.kind())
                 .param("seq", move.seq())
                 .param("nodes", move.nodes().stream().map(NodeId::value).toArray(String[]::new))
+                .param("at", move.at() == null ? null : move.at().value())
+                .param("key", RequestKey.now(), Types.OTHER)
                 .update();
     }
 

@@ -27,6 +27,7 @@ class BadAddresses {
     @ExceptionHandler(Busy.class)
     void busy(Busy e, HttpServletResponse response) throws IOException {
         response.setHeader("Retry-After", String.valueOf(e.seconds()));
+        response.setHeader("X-Busy", "yes");
         response.sendError(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
     }
 }

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import java.util.concurrent.atomic.AtomicLong;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.Ordered;
@@ -27,10 +28,15 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class DatabaseDownFilter extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseDownFilter.class);
 
+    private static final long AGAIN_AFTER_NANOS = 10_000_000_000L;
+
     private final byte[] page;
+    private final byte[] busyPage;
+    private final AtomicLong lastTold = new AtomicLong();
 
     DatabaseDownFilter() throws IOException {
         page = new ClassPathResource("pages/database-down.html").getContentAsByteArray();
+        busyPage = new ClassPathResource("pages/busy.html").getContentAsByteArray();
     }
 
     @Override
@@ -40,21 +46,32 @@ class DatabaseDownFilter extends OncePerRequestFilter {
             chain.doFilter(request, response);
         } catch (RuntimeException | ServletException e) {
             if (!isDatabaseDown(e) || response.isCommitted()) throw e;
-            LOG.warn("The database does not answer: {}", rootOf(e).getMessage());
-            answer(response);
+            boolean busy = isPoolFull(e);
+            tell(busy, e);
+            answer(response, busy);
         }
     }
 
-    private void answer(HttpServletResponse response) throws IOException {
+    /** Once in a while: while it lasts, every request would say the same. */
+    private void tell(boolean busy, Throwable e) {
+        long now = System.nanoTime();
+        long last = lastTold.get();
+        if (last != 0 && now - last < AGAIN_AFTER_NANOS || !lastTold.compareAndSet(last, now)) return;
+        if (busy) LOG.warn("All connections to the database are in use.");
+        else LOG.warn("The database does not answer: {}", rootOf(e).getMessage());
+    }
+
+    private void answer(HttpServletResponse response, boolean busy) throws IOException {
         response.reset();
         response.setStatus(HttpServletResponse.SC_SERVICE_UNAVAILABLE);
-        response.setHeader("Retry-After", "5");
+        response.setHeader("Retry-After", busy ? "1" : "5");
+        if (busy) response.setHeader("X-Busy", "yes");
         response.setHeader("Cache-Control", "no-store");
         response.setHeader("Content-Security-Policy", ContentPolicy.SOURCES);
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setContentType("text/html");
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        response.getOutputStream().write(page);
+        response.getOutputStream().write(busy ? busyPage : page);
     }
 
     /** No connection could be had or it broke (SQL state class 08), or the server is shutting down or starting (class 57P). */
@@ -69,6 +86,13 @@ class DatabaseDownFilter extends OncePerRequestFilter {
                 if (sql.getSQLState().startsWith("08") || sql.getSQLState().startsWith("57P")) return true;
             }
         }
+        return false;
+    }
+
+    /** The database is there, but everything that leads to it is in use: no try to reach it has failed. */
+    static boolean isPoolFull(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause())
+            if (cause instanceof SQLTransientConnectionException) return cause.getCause() == null;
         return false;
     }
 

@@ -1,5 +1,6 @@
 // What stands beside the spine follows what is marked.
 import { csrf } from '../../shared/csrf.js';
+import { trouble } from '../../shared/site.js';
 import { selection } from './selection.js';
 
 const panel = () => document.getElementById('panel');
@@ -77,8 +78,10 @@ export function close() {
 export async function send(what, values) {
   const body = new URLSearchParams({ node, view: document.getElementById('view').value, ...values });
   const url = panel().dataset.url.replace(/panel$/, what);
-  const answer = await fetch(url, { method: 'POST', body, headers: { 'X-CSRF-TOKEN': csrf(), 'HX-Request': 'true' } });
-  if (answer.ok) Idiomorph.morph(panel(), await answer.text(), { morphStyle: 'innerHTML' });
+  const headers = { 'X-CSRF-TOKEN': csrf(), 'HX-Request': 'true' };
+  const answer = await fetch(url, { method: 'POST', body, headers }).catch(() => null);
+  if (!answer?.ok) trouble('Not done: no answer came. Nothing on the spine has changed.', () => send(what, values));
+  if (answer?.ok) Idiomorph.morph(panel(), await answer.text(), { morphStyle: 'innerHTML' });
 }
 
 /** To the panel's first field, or back to the row. */

@@ -18,10 +18,12 @@ import gurukram.web.plans.edit.LineEdit;
 import gurukram.web.plans.field.FieldEdit;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
 import java.security.SecureRandom;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -63,14 +65,12 @@ class ClassEditorTest {
     }
 
     private FieldEdit breaths(String pose, String value) {
+        return field(node(pose), "dose", value);
+    }
+
+    private FieldEdit field(NodeId node, String name, String value) {
         return new FieldEdit(
-                node(pose),
-                "dose",
-                value,
-                Level.INTERMEDIATE,
-                false,
-                app.bean(PoseCatalogue.class),
-                NodeNames.numbers());
+                node, name, value, Level.INTERMEDIATE, false, app.bean(PoseCatalogue.class), NodeNames.numbers());
     }
 
     @Test
@@ -134,6 +134,92 @@ class ClassEditorTest {
         // an undo counts as a change of its nodes
         editor.undo(teacher, id, 3);
         assertThat(editor.edit(teacher, id, 3, breaths("chair", "7")).outcome()).isEqualTo(Outcome.COLLIDED);
+    }
+
+    @Test
+    void twoWindowsOnDifferentThingsAboutOneStepAreBothKept() {
+        NodeId tree = node("tree");
+        editor.edit(teacher, id, 1, field(tree, "dose", "8"));
+        assertThat(editor.edit(teacher, id, 1, field(tree, "pose", "dancer")).outcome())
+                .isEqualTo(Outcome.REPLAYED);
+        Step step = (Step) now().plan().find(tree).orElseThrow();
+        assertThat(step.pose()).isEqualTo("dancer");
+        assertThat(step.dose())
+                .isEqualTo(((Step) store.planAtVersion(teacher, id, 2)
+                                .orElseThrow()
+                                .find(tree)
+                                .orElseThrow())
+                        .dose());
+        // a third window that saw neither: what it changes was changed
+        assertThat(editor.edit(teacher, id, 1, field(tree, "dose", "6")).outcome())
+                .isEqualTo(Outcome.COLLIDED);
+        // undone again, it is as this window knows it
+        editor.undo(teacher, id, 3);
+        editor.undo(teacher, id, 4);
+        assertThat(editor.edit(teacher, id, 1, field(tree, "dose", "6")).outcome())
+                .isEqualTo(Outcome.REPLAYED);
+    }
+
+    @Test
+    void twoWindowsOnDifferentSettingsOfTheClassAreBothKept() {
+        editor.edit(teacher, id, 1, field(NodeId.CLASS, "title", "Low tide"));
+        assertThat(editor.edit(teacher, id, 1, field(NodeId.CLASS, "slot", "75"))
+                        .outcome())
+                .isEqualTo(Outcome.REPLAYED);
+        assertThat(now().plan().settings().title()).isEqualTo("Low tide");
+        assertThat(now().plan().settings().slotMinutes()).isEqualTo(75);
+        assertThat(editor.edit(teacher, id, 1, field(NodeId.CLASS, "title", "High tide"))
+                        .outcome())
+                .isEqualTo(Outcome.COLLIDED);
+    }
+
+    @Test
+    void anEditOfAVersionThatIsNotThereYetIsNotDone() {
+        assertThat(editor.edit(teacher, id, 7, breaths("tree", "8")).outcome()).isEqualTo(Outcome.COLLIDED);
+        assertThat(editor.undo(teacher, id, 7).outcome()).isEqualTo(Outcome.COLLIDED);
+        assertThat(now().version()).isEqualTo(1);
+    }
+
+    @Test
+    void theSameRequestAgainIsDoneOnce() {
+        Http http = Http.on(app).signedIn(teacher.email(), TestApp.PASSWORD);
+        String key = UUID.randomUUID().toString();
+        String path = "/classes/" + id + "/line";
+        for (int i = 0; i < 3; i++)
+            assertThat(http.once(key, path, "line", "mountain, 2 breaths", "version", "1")
+                            .body())
+                    .contains("Mountain");
+        assertThat(now().version()).isEqualTo(2);
+        assertThat(http.once(key, "/classes/" + id + "/undo", "version", "2").statusCode())
+                .isEqualTo(200);
+        assertThat(now().version())
+                .as("another request under a key that is taken")
+                .isEqualTo(2);
+        String undo = UUID.randomUUID().toString();
+        for (int i = 0; i < 2; i++) http.once(undo, "/classes/" + id + "/undo", "version", "2");
+        assertThat(now().version()).isEqualTo(3);
+        // somebody else's class under the same key is not found by it
+        Teacher other = app.newTeacher();
+        ClassId others = app.newClass(other, "tree");
+        Http theirs = Http.on(app).signedIn(other.email(), TestApp.PASSWORD);
+        theirs.once(key, "/classes/" + others + "/line", "line", "mountain, 2 breaths", "version", "1");
+        assertThat(store.find(other, others).orElseThrow().version()).isEqualTo(2);
+    }
+
+    @Test
+    void aClassIsMadeOnceForOneRequest() throws Exception {
+        Http http = Http.on(app).signedIn(teacher.email(), TestApp.PASSWORD);
+        String key = UUID.randomUUID().toString();
+        List<Callable<String>> asks = new ArrayList<>();
+        for (int i = 0; i < 6; i++)
+            asks.add(() -> Http.location(
+                    http.once(key, "/classes", "title", "Once", "slot", "60", "style", "HATHA", "level", "BEGINNER")));
+        var pool = Executors.newFixedThreadPool(6);
+        List<String> made = new ArrayList<>();
+        for (Future<String> answer : pool.invokeAll(asks)) made.add(answer.get());
+        pool.shutdown();
+        assertThat(made).hasSize(6).containsOnly(made.get(0));
+        assertThat(store.summaries(teacher)).hasSize(2);
     }
 
     @Test

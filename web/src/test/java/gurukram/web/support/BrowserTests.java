@@ -76,6 +76,7 @@ public abstract class BrowserTests {
         opened.onConsoleMessage(message -> {
             // an expected refusal (422, 409) and a server made to go away are part of some journeys
             boolean expected = message.text().contains("Failed to load resource")
+                    || message.text().startsWith("Response Status Error Code")
                     || message.text().startsWith("htmx:");
             if (message.type().equals("error") && !expected) complaints.add(message.text());
         });

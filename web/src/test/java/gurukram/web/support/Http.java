@@ -92,6 +92,14 @@ public final class Http {
         return send(form(path, fields).header("X-CSRF-TOKEN", token).header("HX-Request", "true"));
     }
 
+    /** As htmx sends it, with the key of a request. */
+    public HttpResponse<String> once(String key, String path, String... fields) {
+        return send(form(path, fields)
+                .header("X-CSRF-TOKEN", token)
+                .header("HX-Request", "true")
+                .header("X-Once", key));
+    }
+
     /** As a proxy passes it on for somebody else. */
     public HttpResponse<String> postFrom(String address, String path, String... fields) {
         return send(form(path, fields).header("X-CSRF-TOKEN", token).header("X-Forwarded-For", address));

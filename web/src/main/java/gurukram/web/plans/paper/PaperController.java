@@ -135,18 +135,24 @@ class PaperController {
                 Typed.named(Need.class, need),
                 Typed.named(SwapEverywhere.How.class, how));
         ClassEditor.Answer answer = editor.edit(asked.teacher(), asked.stored().id(), version, edit);
+        boolean again = answer.outcome() == ClassEditor.Outcome.DONE_BEFORE;
         boolean done =
                 answer.outcome() == ClassEditor.Outcome.SAVED || answer.outcome() == ClassEditor.Outcome.REPLAYED;
         after.addFlashAttribute(
                 done ? "done" : "said",
-                done ? answer.told() : "The class has changed since; nothing was swapped. This is how it is now.");
+                done
+                        ? answer.told()
+                        : again
+                                ? "It is swapped."
+                                : "The class has changed since; nothing was swapped. This is how it is now.");
         return tonight(asked);
     }
 
     @PostMapping("/classes/{id}/tonight/undo")
     String undo(@ModelAttribute(binding = false) Asked asked, @RequestParam int version, RedirectAttributes after) {
         ClassEditor.Answer answer = editor.undo(asked.teacher(), asked.stored().id(), version);
-        boolean undone = answer.outcome() == ClassEditor.Outcome.SAVED;
+        boolean undone =
+                answer.outcome() == ClassEditor.Outcome.SAVED || answer.outcome() == ClassEditor.Outcome.DONE_BEFORE;
         after.addFlashAttribute(
                 "said", undone ? "It is as it was before." : "The class has changed since; nothing was undone.");
         return tonight(asked);
