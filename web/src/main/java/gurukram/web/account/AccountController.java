@@ -87,7 +87,8 @@ class AccountController {
         model.addAttribute("email", email);
         model.addAttribute("problem", problem);
         model.addAttribute("notice", notice);
-        model.addAttribute("demo", demo.mayEnter(request));
+        // who is on the way in is not sent elsewhere
+        model.addAttribute("demo", email.isEmpty() && demo.mayEnter(request));
         return "account/sign-in";
     }
 
