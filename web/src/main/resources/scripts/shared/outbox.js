@@ -40,8 +40,12 @@ export function waiting(taught) {
 
 const sending = new Set();
 
-/** Sends what waits of one class; answers whether nothing waits any more. */
-export async function flush(taught) {
+/**
+ * Sends what waits of one class; answers whether nothing waits any more.
+ *
+ * @param clock what the clock that made the times says now, and whether it was seen to jump
+ */
+export async function flush(taught, clock = { sentAt: Date.now(), jumped: false }) {
   const log = read(taught);
   if (!log || sending.has(taught)) return !log;
   sending.add(taught);
@@ -49,7 +53,7 @@ export async function flush(taught) {
     const answer = await fetch(`/room/${taught}/log`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': csrf() },
-      body: JSON.stringify({ startedAt: log.startedAt, endedAt: log.endedAt, moments: log.moments }),
+      body: JSON.stringify({ startedAt: log.startedAt, endedAt: log.endedAt, ...clock, moments: log.moments }),
     });
     if (!answer.ok) return false;
     const stored = new Set((await answer.json()).stored);

@@ -60,20 +60,24 @@ document.addEventListener('htmx:responseError', (event) => {
   const { status } = event.detail.xhr;
   const changes = event.detail.requestConfig.verb !== 'get';
   const retryAfter = Number(event.detail.xhr.getResponseHeader('Retry-After')) || 0;
+  if (!changes) {
+    trouble([429, 503].includes(status) ? 'Busy just now: ask again in a moment. Nothing is lost.' : 'That could not be asked for just now. Nothing is lost.');
+    return;
+  }
   const words = {
     401: 'Not saved: you are signed out. Sign in in another tab, then load this page again.',
     403: 'Not saved: this page has grown old. Load it again.',
     404: 'Not saved: this class is no longer there.',
     413: 'Not saved: that is too long to take at once.',
   };
-  if (changes && [408, 429, 502, 503, 504].includes(status)) {
+  if ([408, 429, 502, 503, 504].includes(status)) {
     const busy = event.detail.xhr.getResponseHeader('X-Busy') || status === 429;
     unanswered(event.detail, status, retryAfter, busy ? 'Busy, one moment.' : 'The database does not answer just now.');
     return;
   }
-  if (changes) asking.answered(whatOf(event.detail.requestConfig), 400);
+  asking.answered(whatOf(event.detail.requestConfig), 400);
   trouble(words[status] ?? 'Not saved: something went wrong on our side. What you typed is still here.',
-    changes && status >= 500 ? () => ask(event.detail) : null);
+    status >= 500 ? () => ask(event.detail) : null);
 });
 
 document.addEventListener('htmx:afterRequest', (event) => {

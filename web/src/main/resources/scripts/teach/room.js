@@ -2,6 +2,7 @@
 import { clockTime } from '../shared/clock-time.js';
 import * as outbox from '../shared/outbox.js';
 import { RoomClock } from './room-clock.js';
+import { Steady } from './steady.js';
 
 const TICK = 100;
 const RESEND = 5000;
@@ -21,17 +22,27 @@ document.addEventListener('alpine:init', () => {
       const kept = JSON.parse(localStorage.getItem(this.place) ?? 'null');
       const script = JSON.parse(document.getElementById('script').textContent);
       this.clock = new RoomClock(script, kept?.state ?? {});
-      this.now = Date.now();
+      this.steady = new Steady();
+      this.away = document.hidden;
+      this.look();
       // A page that comes back stands where it was last seen, paused, so that nothing runs past unseen.
       if (this.clock.running) this.clock.pause(Math.min(kept.seen, this.now));
       this.unsent = outbox.waiting(this.taught);
       setInterval(() => this.tick(), TICK);
       setInterval(() => this.send(), RESEND);
-      document.addEventListener('visibilitychange', () => this.stayAwake());
+      document.addEventListener('visibilitychange', () => {
+        this.away = true;
+        this.stayAwake();
+      });
+    },
+
+    look() {
+      this.now = Math.round(this.steady.now(this.away));
+      this.away = document.hidden;
     },
 
     tick() {
-      this.now = Date.now();
+      this.look();
       if (!this.clock.running) return;
       const entries = this.clock.advance(this.now);
       if (entries.length) this.logged(entries);
@@ -71,7 +82,7 @@ document.addEventListener('alpine:init', () => {
     },
 
     async send() {
-      if (this.unsent > 0) await outbox.flush(this.taught);
+      if (this.unsent > 0) await outbox.flush(this.taught, { sentAt: Math.round(this.steady.now(this.away)), jumped: this.steady.jumped });
       this.unsent = outbox.waiting(this.taught);
     },
 
@@ -85,7 +96,7 @@ document.addEventListener('alpine:init', () => {
     },
 
     begin() {
-      this.now = Date.now();
+      this.look();
       this.clock.begin(this.now);
       outbox.begin(this.taught, this.now);
       this.keep();
@@ -94,7 +105,7 @@ document.addEventListener('alpine:init', () => {
 
     go(outcome, by) {
       if (!this.clock.running) return;
-      this.now = Date.now();
+      this.look();
       this.logged([this.clock.leave(this.now, outcome, this.clock.index + by)]);
       this.draw();
     },
@@ -113,7 +124,7 @@ document.addEventListener('alpine:init', () => {
 
     togglePause() {
       if (!this.clock.running) return;
-      this.now = Date.now();
+      this.look();
       if (this.clock.pausedAt === null) this.clock.pause(this.now);
       else this.clock.resume(this.now);
       this.keep();

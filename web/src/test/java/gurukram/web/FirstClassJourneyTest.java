@@ -81,7 +81,7 @@ class FirstClassJourneyTest extends BrowserTests {
     }
 
     private void teachAndLog() {
-        page.clock().setFixedTime(now);
+        stopClocks(now);
         page.locator("#teach").focus();
         page.keyboard().press("Enter");
         page.waitForURL("**/room/*");
@@ -135,7 +135,7 @@ class FirstClassJourneyTest extends BrowserTests {
 
     private void later(long ms) {
         now += ms;
-        page.clock().setFixedTime(now);
+        moveClocks(now);
     }
 
     private void type(String field, String text) {

@@ -8,6 +8,7 @@ import gurukram.web.support.BrowserTests;
 import gurukram.web.support.TestApp;
 import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
+import java.time.Duration;
 import java.util.List;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
@@ -16,6 +17,33 @@ import org.junit.jupiter.api.Test;
 class RoomJourneyTest extends BrowserTests {
     RoomJourneyTest(TestApp app) {
         super(app);
+    }
+
+    @Test
+    void aClockThatIsSetBackInTheMiddleChangesNothingAndIsMarked() {
+        Teacher teacher = app.newTeacher();
+        ClassId id = app.newClass(teacher, "section standing", "easy seat, 2 min", "tree, both, 5 breaths");
+        signIn(teacher.email());
+        page.navigate(app.url("/classes/" + id));
+        page.locator("#teach").click();
+        page.waitForURL("**/room/*");
+        String room = page.url();
+        page.locator("text=Begin").click();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".room-name")).hasText("Tree");
+        page.evaluate("const now = Date.now; Date.now = () => now() - 3600000");
+        page.waitForTimeout(500);
+        assertThat(page.locator(".room-name")).hasText("Tree");
+        page.keyboard().press("ArrowRight");
+        page.locator("text=End class").click();
+        page.locator("text=Press again to end").click();
+        assertThat(page.locator(".over [role=status]")).hasText("Everything is in the logbook.");
+        TaughtStore.Taught taught = app.bean(TaughtStore.class)
+                .find(teacher, TaughtId.of(room.substring(room.lastIndexOf('/') + 1)))
+                .orElseThrow();
+        Assertions.assertThat(taught.odd()).isTrue();
+        Assertions.assertThat(Duration.between(taught.startedAt(), taught.endedAt()))
+                .isBetween(Duration.ZERO, Duration.ofMinutes(2));
     }
 
     @Test
@@ -30,7 +58,7 @@ class RoomJourneyTest extends BrowserTests {
         signIn(teacher.email());
         page.navigate(app.url("/classes/" + id));
         long now = System.currentTimeMillis();
-        page.clock().setFixedTime(now);
+        stopClocks(now);
         page.locator("#teach").click();
         page.waitForURL("**/room/*");
         String room = page.url();
@@ -51,7 +79,7 @@ class RoomJourneyTest extends BrowserTests {
         assertThat(page.locator(".room-next")).containsText("Pause");
         assertThat(page.locator(".room-unsent")).containsText("5 moments wait");
         page.keyboard().press("a");
-        page.clock().setFixedTime(now + 600_000);
+        moveClocks(now + 600_000);
         assertThat(page.locator(".room-name")).hasText("Bridge");
         assertThat(page.locator(".room-clock")).containsText("0:00");
 

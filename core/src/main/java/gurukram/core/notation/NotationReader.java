@@ -38,17 +38,22 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a whole class as text: the form that {@link NotationWriter} writes, and what teachers scribble. {@code
  * docs/notation.md} describes it.
  *
- * <p>Every line that is not empty becomes part of the plan or has a problem; none is dropped. Nothing is thrown.
+ * <p>Every line that is not empty becomes part of the plan or has a problem; none is dropped. After {@link #MOST_FAULTS} lines with
+ * a problem reading ends, and the next one says so. Nothing is thrown.
  */
 public final class NotationReader {
     public static final int MOST_LETTERS = 200_000;
     public static final int MOST_LINE_LETTERS = 1_000;
+    /** More than anybody mends at a time; and what each line may mean takes looking. */
+    public static final int MOST_FAULTS = 50;
+
     public static final String UNTITLED = "Untitled class";
 
     private static final Pattern LINE = Pattern.compile("((?:>[ >]*)?)( *)(.*?) *");
@@ -98,6 +103,7 @@ public final class NotationReader {
         private final List<ReadLine> read = new ArrayList<>();
         private final Map<NodeId, Integer> lineOf = new HashMap<>();
         private @Nullable Problem remark;
+        private int faults;
 
         Run(String[] rawLines) {
             this.rawLines = rawLines;
@@ -106,8 +112,25 @@ public final class NotationReader {
         void all() {
             for (int i = 0; i < rawLines.length; i++) {
                 String line = plain(rawLines[i]);
-                if (!line.isBlank()) line(i, line);
+                if (line.isBlank()) continue;
+                if (faults == MOST_FAULTS) {
+                    notRead(i, line);
+                    return;
+                }
+                line(i, line);
             }
+        }
+
+        private void notRead(int index, String line) {
+            long left = Stream.of(rawLines)
+                    .skip(index)
+                    .filter(raw -> !plain(raw).isBlank())
+                    .count();
+            Problem more = Problem.of(
+                    "and more: this line and what comes after it, %,d line%s in all, was not read yet."
+                            .formatted(left, left == 1 ? "" : "s"),
+                    "Mend the lines above first.");
+            read.add(new ReadLine(index + 1, null, new Located(index + 1, new Span(0, line.length()), more)));
         }
 
         /** White space of any kind as spaces, so that columns stay. */
@@ -145,6 +168,7 @@ public final class NotationReader {
                 Span place = e.spanOr(whole);
                 Span kept = new Span(Math.min(place.from(), line.length()), Math.min(place.to(), line.length()));
                 read.add(new ReadLine(number, null, new Located(number, kept.shifted(offset), e.problem())));
+                faults++;
             }
         }
 

@@ -25,6 +25,9 @@ final class PoseSearch {
     /** Words and names farther apart than this are taken as having nothing in common. */
     private static final double STRANGE = 0.4;
 
+    /** Far more than the longest name: what is longer is looked for by its beginning. */
+    static final int MOST_LETTERS = 120;
+
     private record Named(Pose pose, List<Name> names) {}
 
     private record Name(String folded, Letters letters, String[] words, int[] wordNumbers, double loose) {}
@@ -59,7 +62,7 @@ final class PoseSearch {
 
     /** All poses with how far their nearest name is, nearest first; of equals, the lower level and then the name. */
     List<Map.Entry<Pose, Double>> ranked(String typed) {
-        String whole = Words.fold(typed);
+        String whole = Words.fold(typed.length() <= MOST_LETTERS ? typed : typed.substring(0, MOST_LETTERS));
         Typed query = new Typed(whole, withoutPose(whole));
         List<Map.Entry<Pose, Double>> best = new ArrayList<>(poses.size());
         for (Named named : poses) {

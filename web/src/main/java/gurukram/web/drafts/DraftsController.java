@@ -17,6 +17,7 @@ import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
@@ -77,6 +78,7 @@ class DraftsController {
     }
 
     /** What will come of a brief while it is written; nothing is said where something cannot be taken yet. */
+    @Dear
     @GetMapping("/drafts/outlook")
     String outlook(@AuthenticationPrincipal Teacher teacher, @RequestParam Map<String, String> sent, Model model) {
         Brief brief = drafts.read(teacher, BriefForm.of(sent), new LinkedHashMap<>());
@@ -89,6 +91,7 @@ class DraftsController {
         return "drafts/brief";
     }
 
+    @Dear
     @PostMapping("/drafts")
     String draft(
             @AuthenticationPrincipal Teacher teacher,
@@ -105,6 +108,7 @@ class DraftsController {
         return "redirect:/drafts/set/" + drafts.three(teacher, form, brief, 1, List.of());
     }
 
+    @Dear
     @GetMapping("/drafts/set/{set}")
     String set(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID set, Model model) {
         List<Kept> kept = inSet(teacher, set);
@@ -122,6 +126,7 @@ class DraftsController {
     }
 
     /** Three other ideas for the same brief. */
+    @Dear
     @PostMapping("/drafts/set/{set}/more")
     String more(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID set) {
         List<Kept> kept = inSet(teacher, set);
@@ -131,6 +136,7 @@ class DraftsController {
         return "redirect:/drafts/set/" + drafts.three(teacher, form, drafts.again(teacher, form), next, shown);
     }
 
+    @Dear
     @GetMapping("/drafts/{id}")
     String one(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id, Model model) {
         Kept kept = find(teacher, id);
@@ -167,6 +173,7 @@ class DraftsController {
     }
 
     /** Puts another phrase in the place of one. */
+    @Dear
     @PostMapping("/drafts/{id}/phrase")
     String phrase(
             @AuthenticationPrincipal Teacher teacher,
@@ -194,6 +201,7 @@ class DraftsController {
     }
 
     /** The same brief with one wish more or less; what is locked stays. */
+    @Dear
     @PostMapping("/drafts/{id}/wish")
     String wish(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id, @RequestParam String wish) {
         Kept kept = find(teacher, id);
@@ -228,6 +236,7 @@ class DraftsController {
     }
 
     /** Puts in what a class lacks for a peak, as a draft. */
+    @Dear
     @PostMapping("/drafts/from/{id}/lead")
     String lead(
             @AuthenticationPrincipal Teacher teacher,
@@ -249,6 +258,7 @@ class DraftsController {
     }
 
     /** A class drawn again with a wish; what is locked stays. */
+    @Dear
     @PostMapping("/drafts/from/{id}/wish")
     String wishFrom(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, @RequestParam String wish) {
         StoredClass stored = classes.find(teacher, id).orElseThrow(NotFound::new);

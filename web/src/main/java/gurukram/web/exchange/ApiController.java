@@ -9,6 +9,7 @@ import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.poses.Poses;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import io.swagger.v3.oas.annotations.OpenAPIDefinition;
@@ -80,6 +81,7 @@ class ApiController {
             responseCode = "422",
             description = "Some of it is not understood; every place is told",
             content = @Content(mediaType = MediaType.APPLICATION_PROBLEM_JSON_VALUE))
+    @Dear
     @PostMapping(
             value = "/api/score",
             consumes = {TEXT, JSON},
@@ -150,6 +152,7 @@ class ApiController {
                                 @Content(mediaType = TEXT, examples = @ExampleObject(EXAMPLE)),
                                 @Content(mediaType = JSON, schema = @Schema(type = "object"))
                             }))
+    @Dear
     @PutMapping(
             value = "/api/classes/{id}",
             consumes = {TEXT, JSON},

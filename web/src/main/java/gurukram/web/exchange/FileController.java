@@ -11,6 +11,7 @@ import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.poses.Poses;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
@@ -137,12 +138,14 @@ class FileController {
         return plain.isEmpty() ? "class" : plain;
     }
 
+    @Dear
     @GetMapping("/classes/open")
     String open(Model model) {
         return openPage(model, "", List.of());
     }
 
     /** A file, or the same pasted into the box; text and JSON are told apart by their first letter. */
+    @Dear
     @PostMapping("/classes/open")
     String open(
             @AuthenticationPrincipal Teacher teacher,

@@ -116,11 +116,11 @@ public class GroupStore {
         with(asked(CHANGED_GROUP, teacher), group).param("id", group.id()).update();
     }
 
-    /** Its classes stay, for nobody in particular. */
+    /** Its classes stay, for nobody in particular; false when the teacher has no such group. */
     @Transactional
-    public void remove(Teacher teacher, UUID id) {
+    public boolean remove(Teacher teacher, UUID id) {
         asked(GROUP_OF_NO_CLASS, teacher).param("id", id).update();
-        asked(GROUP_GONE, teacher).param("id", id).update();
+        return asked(GROUP_GONE, teacher).param("id", id).update() == 1;
     }
 
     public UUID create(Teacher teacher, Room room) {
@@ -133,10 +133,11 @@ public class GroupStore {
         with(asked(CHANGED_ROOM, teacher), kept.room()).param("id", kept.id()).update();
     }
 
+    /** False when the teacher has no such room. */
     @Transactional
-    public void removeRoom(Teacher teacher, UUID id) {
+    public boolean removeRoom(Teacher teacher, UUID id) {
         asked(ROOM_OF_NO_GROUP, teacher).param("id", id).update();
-        asked(ROOM_GONE, teacher).param("id", id).update();
+        return asked(ROOM_GONE, teacher).param("id", id).update() == 1;
     }
 
     private JdbcClient.StatementSpec asked(String sql, Teacher teacher) {

@@ -96,7 +96,7 @@ class GroupsController {
 
     @PostMapping("/groups/{id}/remove")
     String remove(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id) {
-        store.remove(teacher, id);
+        if (!store.remove(teacher, id)) throw new NotFound();
         return "redirect:/groups";
     }
 
@@ -174,7 +174,7 @@ class GroupsController {
 
     @PostMapping("/rooms/{id}/remove")
     String removeRoom(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id) {
-        store.removeRoom(teacher, id);
+        if (!store.removeRoom(teacher, id)) throw new NotFound();
         return "redirect:/groups";
     }
 

@@ -30,6 +30,7 @@ final class LogbookPage {
      *
      * @param classId where it can be opened again; empty when it is no longer there
      * @param tried whether it ended too soon to count as taught
+     * @param odd whether the device's clock was wrong or jumped
      * @param sides real work on the right and on the left, and how far they are apart
      */
     public record Detail(
@@ -44,6 +45,7 @@ final class LogbookPage {
             String paused,
             boolean finished,
             boolean tried,
+            boolean odd,
             List<Part> parts,
             String sides,
             List<String> skipped,
@@ -105,6 +107,7 @@ final class LogbookPage {
                 paused == 0 ? "" : Millis.showWhole(paused),
                 whole != null,
                 whole != null && !taught.counts(),
+                taught.odd(),
                 parts,
                 sides.words(),
                 skipped,

@@ -19,8 +19,12 @@ import java.util.List;
  */
 record PoseFilter(
         String q, String family, Base base, Level level, BodyArea area, String feel, List<Need> need, String prop) {
+    private static final int MOST_LETTERS = 100;
+
     PoseFilter {
         q = q == null ? "" : q.strip();
+        // longer than any name: what is looked for is what the page then shows in the box
+        if (q.length() > MOST_LETTERS) q = q.substring(0, MOST_LETTERS);
         family = family == null ? "" : family;
         feel = feel == null ? "" : feel;
         need = need == null ? List.of() : List.copyOf(need);

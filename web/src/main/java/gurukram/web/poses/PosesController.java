@@ -5,6 +5,7 @@ import gurukram.core.pose.Ladder;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.account.AccountStore;
 import gurukram.web.drawing.Figures;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
@@ -30,6 +31,7 @@ class PosesController {
         this.accounts = accounts;
     }
 
+    @Dear
     @GetMapping("/poses")
     String browse(
             @AuthenticationPrincipal Teacher teacher,

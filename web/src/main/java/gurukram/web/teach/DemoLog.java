@@ -69,7 +69,7 @@ public class DemoLog {
                     new TaughtStore.Entry(UUID.randomUUID(), i, line.node(), line.side(), now, end, 0, count, "done"));
             now = end;
         }
-        TaughtId opened = taught.open(teacher, id.value(), script);
+        TaughtId opened = taught.open(teacher, id.value(), script).orElseThrow();
         taught.log(teacher, opened, start, now, entries);
         taught.note(teacher, opened, note);
     }

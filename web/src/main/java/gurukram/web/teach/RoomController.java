@@ -8,9 +8,10 @@ import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.View;
 import gurukram.web.poses.Poses;
+import gurukram.web.shared.Busy;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
-import java.time.DateTimeException;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -29,6 +30,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** In the room. Opening a class freezes its score; the page then plays it and sends what really happened. */
 @Controller
 class RoomController {
+    private static final int AGAIN_IN = 3_600;
+
     private final ClassStore classes;
     private final ClassEditor editor;
     private final TaughtStore taught;
@@ -43,6 +46,7 @@ class RoomController {
         this.poses = poses;
     }
 
+    @Dear
     @PostMapping("/classes/{id}/teach")
     String teach(
             @AuthenticationPrincipal Teacher teacher,
@@ -53,7 +57,9 @@ class RoomController {
         Level shown = asked == null ? plan.settings().level() : asked;
         Script script = ScriptWriter.write(plan, editor.unfold(teacher, plan, shown), shown, poses.of(teacher));
         if (script.moments().isEmpty()) return "redirect:/classes/" + id;
-        return "redirect:/room/" + taught.open(teacher, id.value(), script);
+        return taught.open(teacher, id.value(), script)
+                .map(room -> "redirect:/room/" + room)
+                .orElseThrow(() -> new Busy(AGAIN_IN));
     }
 
     @GetMapping("/room/{id}")
@@ -76,7 +82,7 @@ class RoomController {
                 Map.of("stored", entries.stream().map(TaughtStore.Entry::id).toList()));
     }
 
-    @ExceptionHandler({Refused.class, DateTimeException.class, HttpMessageNotReadableException.class})
+    @ExceptionHandler({Refused.class, HttpMessageNotReadableException.class})
     ResponseEntity<Map<String, String>> notALog(Exception e) {
         String what = e instanceof Refused ? e.getMessage() : "This is no log of a class.";
         return ResponseEntity.status(HttpStatus.UNPROCESSABLE_CONTENT).body(Map.of("problem", what));

@@ -1,11 +1,13 @@
 package gurukram.web.teach;
 
+import gurukram.core.text.Refused;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.teach.TaughtStore.Entry;
 import gurukram.web.teach.TaughtStore.Taught;
+import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,23 +15,31 @@ import org.springframework.transaction.annotation.Transactional;
 /** What the room sends, and what follows when a class ends: all of it or nothing, and the end only once. */
 @Service
 class RoomLog {
+    /** Far more than anybody can press in a class. */
+    private static final int MOST_ENTRIES = 20_000;
+
     private final TaughtStore taught;
     private final ClassEditor editor;
+    private final Clock clock;
 
-    RoomLog(TaughtStore taught, ClassEditor editor) {
+    RoomLog(TaughtStore taught, ClassEditor editor, Clock clock) {
+        this.clock = clock;
         this.taught = taught;
         this.editor = editor;
     }
 
-    /** The entries that need not be sent again; {@link gurukram.core.text.Refused} when it is no log of this class. */
+    /** The entries that need not be sent again; {@link Refused} when it is no log of this class. */
     @Transactional
     List<Entry> store(Teacher teacher, TaughtId id, LogPost post) {
         Taught before = taught.lock(teacher, id).orElseThrow(NotFound::new);
-        List<Entry> entries = post.entries(before.script());
-        taught.log(teacher, id, LogPost.time(post.startedAt()), LogPost.time(post.endedAt()), entries);
+        LogPost.Read read = post.read(before.script(), clock.instant(), taught.shift(teacher, id));
+        if (taught.entryCount(teacher, id) + read.entries().size() > MOST_ENTRIES)
+            throw new Refused("The log of this class is full.");
+        taught.log(teacher, id, read.startedAt(), read.endedAt(), read.entries());
+        taught.keepClock(teacher, id, read.shiftMs(), read.odd());
         Taught after = taught.find(teacher, id).orElseThrow(NotFound::new);
         boolean endsNow = before.endedAt() == null && after.endedAt() != null;
         if (endsNow && after.counts()) editor.taught(teacher, new ClassId(after.classId()));
-        return entries;
+        return read.entries();
     }
 }

@@ -5,6 +5,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
@@ -18,9 +19,21 @@ import org.springframework.transaction.annotation.Transactional;
 /** Classes as they were taught, moment by moment. */
 @Repository
 public class TaughtStore {
+    static final int MOST_A_DAY = 60;
+    static final int MOST_NOT_BEGUN = 20;
+
     private static final String OPEN = """
             insert into taught_class (studio_id, id, teacher_id, class_id, title, level, planned_ms, script, opened_at)
             values (:studio, :id, :teacher, :class, :title, :level, :planned, :script::jsonb, :now)""";
+    /** Rooms that were opened and never begun: the latest few stay. */
+    private static final String CLEAR = """
+            delete from taught_class where studio_id = :studio and teacher_id = :teacher and started_at is null and id not in (
+              select id from taught_class where studio_id = :studio and teacher_id = :teacher and started_at is null
+               order by opened_at desc limit :most)""";
+
+    private static final String OPENED_SINCE = """
+            select count(*) from taught_class
+             where studio_id = :studio and teacher_id = :teacher and opened_at > :since and started_at is not null""";
     private static final String FIND =
             "select * from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id";
     private static final String BEGUN = """
@@ -30,13 +43,20 @@ public class TaughtStore {
     private static final String TIMES = """
             update taught_class set started_at = coalesce(started_at, :started), ended_at = coalesce(:ended, ended_at)
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
+    private static final String ENTRY_COUNT =
+            "select count(*) from taught_moment where studio_id = :studio and taught_id = :taught";
+    private static final String SHIFT =
+            "select shift_ms from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id";
+    private static final String CLOCK = """
+            update taught_class set shift_ms = :shift, odd_clock = odd_clock or :odd
+             where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String NOTE = """
             update taught_class set note = :note where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ENTRY = """
             insert into taught_moment (studio_id, id, taught_id, ordinal, node, side, started_at, ended_at, paused_ms,
                                        done_count, outcome)
             values (:studio, :id, :taught, :ordinal, :node, :side, :started, :ended, :paused, :count, :outcome)
-            on conflict (studio_id, id) do nothing""";
+            on conflict (studio_id, taught_id, id) do nothing""";
     private static final String ENTRIES = """
             select * from taught_moment where studio_id = :studio and taught_id = :taught order by started_at, ordinal""";
 
@@ -45,6 +65,7 @@ public class TaughtStore {
      *
      * @param startedAt null before it begins
      * @param endedAt null while it goes on
+     * @param odd whether the device's clock was wrong or jumped
      * @param counts whether it really was taught: what ends within a minute, or half of a shorter plan, was only tried out
      */
     public record Taught(
@@ -56,6 +77,7 @@ public class TaughtStore {
             Script script,
             Instant startedAt,
             Instant endedAt,
+            boolean odd,
             boolean counts,
             String note) {}
 
@@ -96,7 +118,19 @@ public class TaughtStore {
         this.clock = clock;
     }
 
-    public TaughtId open(Teacher teacher, UUID classId, Script script) {
+    /** A room for a class, its score frozen; empty when so many were taught within a day that it is no teaching any more. */
+    @Transactional
+    public Optional<TaughtId> open(Teacher teacher, UUID classId, Script script) {
+        long today = owned(OPENED_SINCE, teacher)
+                .param("since", utc(clock.instant().minus(Duration.ofDays(1))))
+                .query(Long.class)
+                .single();
+        if (today >= MOST_A_DAY) return Optional.empty();
+        owned(CLEAR, teacher).param("most", MOST_NOT_BEGUN - 1).update();
+        return Optional.of(opened(teacher, classId, script));
+    }
+
+    private TaughtId opened(Teacher teacher, UUID classId, Script script) {
         TaughtId id = new TaughtId(UUID.randomUUID());
         owned(OPEN, teacher)
                 .param("id", id.value())
@@ -164,6 +198,34 @@ public class TaughtStore {
         }
     }
 
+    /** How many entries a class has. */
+    long entryCount(Teacher teacher, TaughtId id) {
+        return jdbc.sql(ENTRY_COUNT)
+                .param("studio", teacher.studio())
+                .param("taught", id.value())
+                .query(Long.class)
+                .single();
+    }
+
+    /** How far the times of a class were put forward, ms; null before it begins. */
+    Long shift(Teacher teacher, TaughtId id) {
+        return owned(SHIFT, teacher)
+                .param("id", id.value())
+                .query((row, n) -> Optional.ofNullable(row.getObject(1, Long.class)))
+                .optional()
+                .flatMap(found -> found)
+                .orElse(null);
+    }
+
+    /** @param odd whether the device's clock was wrong or jumped; once it was, it stays so */
+    void keepClock(Teacher teacher, TaughtId id, long shiftMs, boolean odd) {
+        owned(CLOCK, teacher)
+                .param("id", id.value())
+                .param("shift", shiftMs)
+                .param("odd", odd)
+                .update();
+    }
+
     public List<Entry> entries(Teacher teacher, TaughtId id) {
         return jdbc.sql(ENTRIES)
                 .param("studio", teacher.studio())
@@ -199,6 +261,7 @@ public class TaughtStore {
                 Script.parse(row.getString("script")),
                 instant(row, "started_at"),
                 instant(row, "ended_at"),
+                row.getBoolean("odd_clock"),
                 row.getBoolean("counts"),
                 row.getString("note"));
     }

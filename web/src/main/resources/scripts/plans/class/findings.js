@@ -2,13 +2,14 @@
 import { post } from './edits.js';
 import { rowNamed, rows, selection } from './selection.js';
 import * as panel from './panel.js';
+import { trouble } from '../../shared/site.js';
 
 const here = (what) => `/classes/${document.getElementById('main').dataset.class}/${what}`;
 const view = () => document.getElementById('view').value;
 
 async function fetched(what, values) {
-  const answer = await fetch(`${here(what)}?${new URLSearchParams({ ...values, view: view() })}`, { headers: { 'HX-Request': 'true' } });
-  return answer.ok || answer.status === 422 ? answer.text() : '';
+  const answer = await fetch(`${here(what)}?${new URLSearchParams({ ...values, view: view() })}`, { headers: { 'HX-Request': 'true' } }).catch(() => null);
+  return answer?.ok || answer?.status === 422 ? answer.text() : '';
 }
 
 const shown = new WeakMap();
@@ -84,12 +85,13 @@ const dialog = () => document.getElementById('fit');
 
 async function load(values) {
   const inside = await fetched('fit', values);
+  if (!inside) trouble('That could not be asked for just now. Nothing is lost.', openFit);
   if (inside) Idiomorph.morph(dialog().querySelector('.fit-here'), inside, { morphStyle: 'innerHTML' });
+  return inside !== '';
 }
 
 export async function openFit() {
-  await load({});
-  dialog().showModal();
+  if (await load({})) dialog().showModal();
 }
 
 /** Looks again with what is typed and ticked; nothing is done to the class. */

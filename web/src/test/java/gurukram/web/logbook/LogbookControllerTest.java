@@ -63,7 +63,17 @@ class LogbookControllerTest {
                 List.of(new Script.Part("Standing", 0, 60_000), new Script.Part("Rest", 60_000, 30_000)),
                 List.of(line("right", 0), line("left", 0), line(null, 1)));
         return new Taught(
-                id, null, "Tide", "beginner", 90_000, script, Instant.parse("2026-03-03T18:30:00Z"), ended, true, "");
+                id,
+                null,
+                "Tide",
+                "beginner",
+                90_000,
+                script,
+                Instant.parse("2026-03-03T18:30:00Z"),
+                ended,
+                false,
+                true,
+                "");
     }
 
     private Entry entry(int ordinal, String side, long from, long to, long paused, String outcome) {

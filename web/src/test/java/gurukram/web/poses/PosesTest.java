@@ -172,7 +172,7 @@ class PosesTest {
         // a class of the teacher's takes the name, the dose and the length of it
         ClassId id = app.newClass(teacher, "section standing");
         String line =
-                http.post("/classes/" + id + "/line", "line", "tree by the window, both", "version", "2")
+                http.post("/classes/" + id + "/line", "line", "tree by the window, both", "version", "1")
                                 .statusCode() + "";
         assertThat(line).isEqualTo("302");
         assertThat(http.get("/classes/" + id).body()).contains("Tree by the window", "7 breaths");
@@ -206,7 +206,7 @@ class PosesTest {
                 .contains("You have a pose of this name already");
 
         ClassId plan = app.newClass(teacher, "section standing");
-        assertThat(http.post("/classes/" + plan + "/line", "line", "rope moon, both", "version", "2")
+        assertThat(http.post("/classes/" + plan + "/line", "line", "rope moon, both", "version", "1")
                         .statusCode())
                 .isEqualTo(302);
         assertThat(http.post("/poses/" + id + "/away").statusCode()).isEqualTo(302);

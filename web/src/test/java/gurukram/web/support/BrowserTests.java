@@ -89,6 +89,18 @@ public abstract class BrowserTests {
         return browser.newContext(options);
     }
 
+    /** From the next page on both clocks of the device, the one that can be set and the one that only goes on, stand at a time. */
+    protected void stopClocks(long now) {
+        page.addInitScript("""
+                window.testNow = Number(sessionStorage.getItem('testNow') ?? %d);
+                Date.now = () => window.testNow;
+                performance.now = () => window.testNow;""".formatted(now));
+    }
+
+    protected void moveClocks(long now) {
+        page.evaluate("now => { sessionStorage.setItem('testNow', now); window.testNow = now; }", (double) now);
+    }
+
     protected void signIn(String email) {
         page.navigate(app.url("/sign-in"));
         page.fill("#email", email);

@@ -8,6 +8,8 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -15,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** The log as the room's page sends it. */
 @ExtendWith(TestApp.Extension.class)
@@ -113,19 +116,77 @@ class LogTest {
                 "{\"startedAt\":1}",
                 "{\"moments\":[]}",
                 "{\"startedAt\":\"soon\",\"moments\":[]}",
-                "{\"startedAt\":-5,\"moments\":[]}",
-                "{\"startedAt\":5,\"endedAt\":4,\"moments\":[]}",
-                "{\"startedAt\":9000000000000000,\"moments\":[]}",
                 "{\"startedAt\":1,\"moments\":[null]}",
                 "{\"startedAt\":1,\"moments\":[{}]}",
                 "{\"startedAt\":1,\"moments\":[{\"id\":\"00000000-0000-0000-0000-000000000001\",\"ordinal\":99,\"startedAt\":1,\"endedAt\":2,\"outcome\":\"done\"}]}",
-                "{\"startedAt\":1,\"moments\":[{\"id\":\"00000000-0000-0000-0000-000000000001\",\"ordinal\":0,\"startedAt\":3,\"endedAt\":2,\"outcome\":\"done\"}]}",
+                "{\"startedAt\":1,\"moments\":[{\"id\":\"00000000-0000-0000-0000-000000000001\",\"ordinal\":0,\"startedAt\":2,\"endedAt\":3,\"count\":-1,\"outcome\":\"done\"}]}",
                 "{\"startedAt\":1,\"moments\":[{\"id\":\"00000000-0000-0000-0000-000000000001\",\"ordinal\":0,\"startedAt\":1,\"endedAt\":2,\"outcome\":\"lost\"}]}"
             })
     void whatIsNoLogIsRefusedNotStored(String body) {
         assertThat(log(body)).isEqualTo(422);
         assertThat(app.bean(TaughtStore.class).find(teacher, id).orElseThrow().startedAt())
                 .isNull();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "{\"startedAt\":-5,\"moments\":[]}",
+                "{\"startedAt\":5,\"endedAt\":4,\"moments\":[]}",
+                "{\"startedAt\":9000000000000000,\"moments\":[]}",
+                "{\"startedAt\":1,\"sentAt\":-9223372036854775808,\"moments\":[]}",
+                "{\"startedAt\":1,\"jumped\":true,\"moments\":[]}",
+                "{\"startedAt\":1,\"moments\":[{\"id\":\"00000000-0000-0000-0000-000000000001\",\"ordinal\":0,\"startedAt\":3,\"endedAt\":2,\"outcome\":\"done\"}]}",
+                "{\"startedAt\":1,\"endedAt\":9000000000000,\"moments\":[]}"
+            })
+    void aClockThatIsWrongIsTakenWithAMark(String body) {
+        assertThat(log(body)).isEqualTo(200);
+        assertThat(app.bean(TaughtStore.class).find(teacher, id).orElseThrow().odd())
+                .isTrue();
+        assertThat(http.get("/logbook/" + id).body()).contains("The clock of the device jumped or was wrong");
+    }
+
+    @Test
+    void aDeviceThatIsADayAheadIsPutRight() {
+        long now = Instant.now().toEpochMilli();
+        long ahead = now + Duration.ofDays(1).toMillis();
+        String moment =
+                "{\"id\":\"%s\",\"ordinal\":0,\"startedAt\":%d,\"endedAt\":%d,\"pausedMs\":9999999,\"outcome\":\"done\"}"
+                        .formatted(UUID.randomUUID(), ahead - 60_000, ahead - 30_000);
+        assertThat(log("{\"startedAt\":%d,\"endedAt\":%d,\"sentAt\":%d,\"moments\":[%s]}"
+                        .formatted(ahead - 60_000, ahead, ahead, moment)))
+                .isEqualTo(200);
+        TaughtStore store = app.bean(TaughtStore.class);
+        TaughtStore.Taught taught = store.find(teacher, id).orElseThrow();
+        assertThat(taught.startedAt()).isBetween(Instant.ofEpochMilli(now - 150_000), Instant.ofEpochMilli(now));
+        assertThat(Duration.between(taught.startedAt(), taught.endedAt())).isEqualTo(Duration.ofMinutes(1));
+        assertThat(store.entries(teacher, id)).singleElement().satisfies(entry -> {
+            assertThat(Duration.between(entry.startedAt(), entry.endedAt())).isEqualTo(Duration.ofSeconds(30));
+            assertThat(entry.pausedMs()).isEqualTo(30_000);
+        });
+    }
+
+    @Test
+    void theSameIdInAnotherClassIsAnotherMoment() {
+        String moment = "{\"id\":\"%s\",\"ordinal\":0,\"startedAt\":2000,\"endedAt\":9000,\"outcome\":\"done\"}"
+                .formatted(UUID.randomUUID());
+        String body = "{\"startedAt\":1000,\"moments\":[%s]}".formatted(moment);
+        assertThat(log(body)).isEqualTo(200);
+        String room = Http.location(http.post("/classes/" + classId + "/teach"));
+        assertThat(http.json(room + "/log", body).statusCode()).isEqualTo(200);
+        TaughtId other = TaughtId.of(room.substring(room.lastIndexOf('/') + 1));
+        assertThat(app.bean(TaughtStore.class).entries(teacher, other)).hasSize(1);
+    }
+
+    @Test
+    void roomsThatAreOpenedAndNeverBegunDoNotPileUp() {
+        for (int i = 0; i < TaughtStore.MOST_NOT_BEGUN + 5; i++) http.post("/classes/" + classId + "/teach");
+        assertThat(app.bean(JdbcClient.class)
+                        .sql("select count(*) from taught_class where teacher_id = :id")
+                        .param("id", teacher.id())
+                        .query(Long.class)
+                        .single())
+                .isEqualTo(TaughtStore.MOST_NOT_BEGUN);
     }
 
     @Test

@@ -18,6 +18,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.field.Options;
 import gurukram.web.poses.Poses;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.shared.Typed;
@@ -53,6 +54,7 @@ class CopyController {
         this.random = random;
     }
 
+    @Dear
     @GetMapping("/classes/{id}/copy")
     String form(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, Model model) {
         ClassSettings s = find(teacher, id).plan().settings();
@@ -61,6 +63,7 @@ class CopyController {
         return page(id, s, typed, "", model);
     }
 
+    @Dear
     @PostMapping("/classes/{id}/copy")
     String copy(
             @AuthenticationPrincipal Teacher teacher,

@@ -14,6 +14,7 @@ import gurukram.web.plans.page.EditAnswers;
 import gurukram.web.plans.page.EditAnswers.Asked;
 import gurukram.web.plans.page.EditPost;
 import gurukram.web.poses.Poses;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.shared.Typed;
@@ -49,6 +50,7 @@ class FitController {
     }
 
     /** The dialogue, as a part for the class page, or as a page of its own. */
+    @Dear
     @GetMapping("/classes/{id}/fit")
     String fit(
             @AuthenticationPrincipal Teacher teacher,
@@ -70,6 +72,7 @@ class FitController {
     }
 
     /** Takes what was shown, worked out again for the class as it is now. */
+    @Dear
     @PostMapping("/classes/{id}/fit")
     String take(
             @AuthenticationPrincipal Teacher teacher,
@@ -82,6 +85,7 @@ class FitController {
     }
 
     /** How many rounds of a flow fill a time. */
+    @Dear
     @GetMapping("/classes/{id}/rounds")
     String rounds(
             @AuthenticationPrincipal Teacher teacher,

@@ -21,6 +21,7 @@ import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.ui.Model;
+import org.springframework.web.servlet.support.RequestContextUtils;
 
 /**
  * What a page is answered after an edit: only what changes on it, when it shows the class as it was just before; all of the
@@ -82,7 +83,12 @@ public class EditAnswers {
             post.response().setStatus(HttpStatus.CONFLICT.value());
             told = new Notice(collision(notice.again()), notice.again());
         }
-        if (!post.isHtmx()) return "redirect:/classes/" + asked.id();
+        if (!post.isHtmx()) {
+            String words = told.words();
+            if (!words.isEmpty())
+                RequestContextUtils.getOutputFlashMap(post.request()).put("told", words);
+            return "redirect:/classes/" + asked.id();
+        }
         if (answer.at() != null) post.response().setHeader("HX-Trigger", "{\"line-at\":\"" + answer.at() + "\"}");
         View view = View.of(post.view(), answer.now().plan().settings());
         ClassPage page = pages.page(asked.teacher(), answer.now(), view, told, null);

@@ -12,6 +12,7 @@ import gurukram.web.plans.edit.MuteEdit;
 import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.plans.page.EditAnswers.Asked;
 import gurukram.web.poses.Poses;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.LineDifference;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
@@ -48,6 +49,7 @@ class FindingsController {
     public record Offer(String label, List<LineDifference> rows) {}
 
     /** The mends of one finding, worked out now. */
+    @Dear
     @GetMapping("/classes/{id}/mends")
     String mends(
             @AuthenticationPrincipal Teacher teacher,
@@ -79,6 +81,7 @@ class FindingsController {
     }
 
     /** Takes a mend that was offered. */
+    @Dear
     @PostMapping("/classes/{id}/mend")
     String mend(
             @AuthenticationPrincipal Teacher teacher,

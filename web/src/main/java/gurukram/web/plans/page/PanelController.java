@@ -54,6 +54,7 @@ class PanelController {
             @RequestParam(required = false) String view,
             HttpServletResponse response,
             Model model) {
+        if (store.find(teacher, id).isEmpty()) throw new NotFound();
         store.setGroup(teacher, id, value.isEmpty() ? null : Typed.id(value));
         return panel(teacher, id, "class", view, response, model);
     }

@@ -12,6 +12,7 @@ import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.View;
 import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.poses.Poses;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.shared.Typed;
@@ -67,6 +68,7 @@ class PaperController {
     }
 
     /** The running order, all passes unfolded. */
+    @Dear
     @GetMapping("/classes/{id}/passes")
     String passes(@ModelAttribute(binding = false) Asked asked, Model model) {
         Teacher teacher = asked.teacher();
@@ -98,6 +100,7 @@ class PaperController {
     }
 
     /** All findings. */
+    @Dear
     @GetMapping("/classes/{id}/report")
     String report(@ModelAttribute(binding = false) Asked asked, Model model) {
         model.addAttribute(
@@ -115,6 +118,7 @@ class PaperController {
     }
 
     /** What to say, lay out and watch for the group it is for. */
+    @Dear
     @GetMapping("/classes/{id}/tonight")
     String tonight(@ModelAttribute(binding = false) Asked asked, Model model) {
         model.addAttribute("page", TonightPage.of(asked.stored(), found(asked).subject(), asked.view(), group(asked)));

@@ -19,6 +19,7 @@ import gurukram.web.plans.page.EditAnswers;
 import gurukram.web.plans.page.EditAnswers.Asked;
 import gurukram.web.plans.page.EditPost;
 import gurukram.web.poses.Poses;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
@@ -82,6 +83,7 @@ class NotesController {
     }
 
     /** Pasted on the class page: done when all of it is clear; otherwise the page is told to have it read line by line. */
+    @Dear
     @PostMapping("/classes/{id}/paste")
     String paste(
             @AuthenticationPrincipal Teacher teacher,
@@ -97,6 +99,7 @@ class NotesController {
         return view;
     }
 
+    @Dear
     @GetMapping("/classes/{id}/notes")
     String notes(
             @AuthenticationPrincipal Teacher teacher,
@@ -110,6 +113,7 @@ class NotesController {
     }
 
     /** The lines as they are read; stores nothing. */
+    @Dear
     @PostMapping("/classes/{id}/notes/check")
     String check(
             @AuthenticationPrincipal Teacher teacher,
@@ -122,6 +126,7 @@ class NotesController {
     }
 
     /** Puts the notes into the class when every line is clear. */
+    @Dear
     @PostMapping("/classes/{id}/notes")
     String put(
             @AuthenticationPrincipal Teacher teacher,

@@ -11,6 +11,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.MyFlows;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.poses.Poses;
+import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
@@ -41,6 +42,7 @@ class TextController {
         this.random = random;
     }
 
+    @Dear
     @GetMapping("/classes/{id}/text")
     String text(
             @AuthenticationPrincipal Teacher teacher,
@@ -60,6 +62,7 @@ class TextController {
     }
 
     /** The lines with what is wrong, while they are typed; stores nothing. */
+    @Dear
     @PostMapping("/classes/{id}/text/check")
     String check(
             @AuthenticationPrincipal Teacher teacher,
@@ -72,6 +75,7 @@ class TextController {
     }
 
     /** Takes the text when all of it is understood; otherwise shows it again as it was typed, with what is wrong. */
+    @Dear
     @PostMapping("/classes/{id}/text")
     String save(
             @AuthenticationPrincipal Teacher teacher,
