@@ -10,6 +10,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -20,6 +21,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Studios and teachers. */
 @Repository
 public class AccountStore {
+    private static final String PRACTISED =
+            "select studio_id from teacher where email like 'practice-%@gurukram.invalid'";
     private static final String BY_EMAIL = "select * from teacher where email = :email";
     private static final String NEW_STUDIO = "insert into studio (id, name, created_at) values (:id, :name, :now)";
     private static final String NEW_TEACHER = """
@@ -35,6 +38,18 @@ public class AccountStore {
     private static final String END_TOKENS =
             "delete from api_token where studio_id = :studio and teacher_id = :teacher";
     private static final String NEW_HASH = "update teacher set password_hash = :hash where id = :id";
+
+    /** How the e-mail of somebody begins who only practises before the app opens. */
+    public static final String PRACTISES = "practice-";
+
+    /** What those who practised left behind, in the order in which it can go. */
+    private static final List<String> FORGET_PRACTISED = List.of(
+            "delete from yoga_class where studio_id in (" + PRACTISED + ")",
+            "delete from known_device where studio_id in (" + PRACTISED + ")",
+            "delete from failed_sign_in where studio_id in (" + PRACTISED + ")",
+            "delete from spring_session where principal_name like 'practice-%@gurukram.invalid'",
+            "with gone as (delete from teacher where email like 'practice-%@gurukram.invalid' returning studio_id) "
+                    + "delete from studio where id in (select studio_id from gone)");
 
     /** A teacher with the hash of the password. */
     public record Account(Teacher teacher, String passwordHash) {}
@@ -74,6 +89,12 @@ public class AccountStore {
                 .param("now", now)
                 .update();
         return teacher;
+    }
+
+    /** Forgets those who practised before the app opened. */
+    @Transactional
+    public void removePractised() {
+        FORGET_PRACTISED.forEach(sql -> jdbc.sql(sql).update());
     }
 
     public void changePassword(Teacher teacher, String hash) {

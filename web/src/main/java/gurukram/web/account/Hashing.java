@@ -9,12 +9,12 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
 
 /**
- * Passwords are kept as Argon2 hashes, which cost time and memory on purpose. So only two are made at once, and few wait: the rest
+ * Passwords are kept as Argon2 hashes, which cost time and memory on purpose. So only two are made at once, one on a machine of two processors, and few wait: the rest
  * is {@link Busy}.
  */
 @Component
 class Hashing implements PasswordEncoder {
-    static final int AT_ONCE = 2;
+    static final int AT_ONCE = Math.max(1, Math.min(2, Runtime.getRuntime().availableProcessors() - 1));
     static final int MOST_WAITING = 8;
     private static final int MOST_SECONDS = 3;
     private static final int AGAIN_IN = 5;

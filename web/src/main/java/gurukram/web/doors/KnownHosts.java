@@ -1,5 +1,6 @@
 package gurukram.web.doors;
 
+import gurukram.web.shared.Opening;
 import gurukram.web.shared.Outside;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
@@ -24,14 +25,20 @@ class KnownHosts extends OncePerRequestFilter {
                     + "the address people type: ./gurukram start --behind https://... (docs/operations.md).\n";
 
     private final Outside outside;
+    private final Opening opening;
 
-    KnownHosts(Outside outside) {
+    KnownHosts(Outside outside, Opening opening) {
         this.outside = outside;
+        this.opening = opening;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        if (!opening.isOpenFor(request.getHeader(Opening.HEADER))) {
+            Plainly.busy(response, HttpServletResponse.SC_SERVICE_UNAVAILABLE, 2);
+            return;
+        }
         String origin = request.getHeader("Origin");
         boolean strange = origin != null && !"null".equals(origin) && !outside.isOurs(origin);
         if (strange || !outside.knows(request.getHeader("Host"))) {

@@ -26,6 +26,11 @@ final class WholeBody extends ValveBase {
     /** What is too long is still read so far, or the browser would only see its connection break. */
     private static final int MOST_READ = 20_000_000;
 
+    /** What is small comes in one piece, at once. */
+    private static final int SMALL_BYTES = 6_000;
+
+    private static final int LOOKS = 15;
+    private static final int LOOK_MS = 10;
     private static final long FREE_NANOS = 5_000_000_000L;
     private static final long LEAST_BYTES_A_SECOND = 2_000;
     private static final int MOST_AN_ADDRESS = 24;
@@ -75,12 +80,15 @@ final class WholeBody extends ValveBase {
         }
     }
 
-    /** The connection ends with the answer: what else may come is not read any more. */
+    /**
+     * The connection ends with the answer: what else may come is not read any more. Only who sent too much is told at length; the
+     * others may be very many.
+     */
     private static void refuse(org.apache.coyote.Request coyote, Response response, int status) throws IOException {
         coyote.action(ActionCode.DISABLE_SWALLOW_INPUT, null);
         response.setHeader("Connection", "close");
-        if (status == HttpServletResponse.SC_SERVICE_UNAVAILABLE) response.setHeader("Retry-After", "2");
-        response.sendError(status);
+        if (status == HttpServletResponse.SC_REQUEST_ENTITY_TOO_LARGE) response.sendError(status);
+        else Plainly.busy(response.getResponse(), status, 2);
     }
 
     /** One body on its way in. */
@@ -98,10 +106,20 @@ final class WholeBody extends ValveBase {
             this.told = told;
         }
 
+        /** Whether it is there already, or comes right behind its head as a browser sends it. */
         boolean isHere() {
-            if (told < 0) return false;
-            coyote.action(ActionCode.AVAILABLE, Boolean.FALSE);
-            return coyote.getAvailable() >= told;
+            if (told < 0 || told > SMALL_BYTES) return false;
+            for (int i = 0; i < LOOKS; i++) {
+                coyote.action(ActionCode.AVAILABLE, Boolean.TRUE);
+                if (coyote.getAvailable() >= told) return true;
+                try {
+                    Thread.sleep(LOOK_MS);
+                } catch (InterruptedException e) {
+                    Thread.currentThread().interrupt();
+                    return false;
+                }
+            }
+            return false;
         }
 
         int take() {

@@ -57,6 +57,13 @@ public final class Http {
         return new Http(other.url(""), client);
     }
 
+    /** The same browser with the same cookies, at another address of this machine. */
+    public Http at(String otherBase) {
+        Http there = new Http(otherBase, client);
+        there.token = token;
+        return there;
+    }
+
     public static Http on(TestApp app) {
         return new Http(app.url(""));
     }

@@ -36,7 +36,11 @@ public final class TestApp implements AutoCloseable {
             throw new IllegalStateException("These tests need a database: run them with ./gurukram test");
         }
         List<String> settings = new ArrayList<>(List.of(
-                "--server.port=0", "--gurukram.demo=true", "--gurukram.zone=UTC", "--spring.main.banner-mode=off"));
+                "--server.port=0",
+                "--gurukram.demo=true",
+                "--gurukram.visits=10000",
+                "--gurukram.zone=UTC",
+                "--spring.main.banner-mode=off"));
         settings.addAll(List.of(more));
         context = SpringApplication.run(App.class, settings.toArray(String[]::new));
         errors = LoggedErrors.listening();

@@ -1,0 +1,84 @@
+package gurukram.web.siege;
+
+import gurukram.web.support.Http;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
+import org.awaitility.Awaitility;
+
+/** The app as the start command runs it, in a process of its own with a log of its own. */
+final class AppProcess implements AutoCloseable {
+    private final Path folder;
+    private final int port;
+    private final Process process;
+
+    AppProcess(String... settings) throws IOException {
+        folder = Files.createTempDirectory("siege");
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-Xmx1024m",
+                "-XX:+ExitOnOutOfMemoryError",
+                "-cp",
+                System.getProperty("java.class.path"),
+                "gurukram.web.App",
+                "--server.port=" + port,
+                "--logging.file.name=" + folder.resolve("app.log"),
+                "--logging.threshold.console=off"));
+        command.addAll(List.of(settings));
+        process = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                .start();
+        Awaitility.await()
+                .atMost(120, TimeUnit.SECONDS)
+                .pollInterval(100, TimeUnit.MILLISECONDS)
+                .ignoreExceptions()
+                .until(() -> new Http(url()).get("/sign-in").statusCode() == 200);
+    }
+
+    int port() {
+        return port;
+    }
+
+    String url() {
+        return "http://localhost:" + port;
+    }
+
+    boolean isAlive() {
+        return process.isAlive();
+    }
+
+    /** All that it has written into its logs, bytes. */
+    long logged() {
+        try (Stream<Path> files = Files.walk(folder)) {
+            return files.filter(Files::isRegularFile)
+                    .mapToLong(file -> file.toFile().length())
+                    .sum();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** What the process has of the machine's memory, MB. */
+    long residentMb() throws IOException {
+        String status = Files.readString(Path.of("/proc", String.valueOf(process.pid()), "status"));
+        String line =
+                status.lines().filter(l -> l.startsWith("VmRSS:")).findFirst().orElseThrow();
+        return Long.parseLong(line.replaceAll("[^0-9]", "")) / 1024;
+    }
+
+    @Override
+    public void close() {
+        process.destroyForcibly();
+    }
+}
