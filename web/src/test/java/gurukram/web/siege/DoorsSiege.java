@@ -44,7 +44,7 @@ class DoorsSiege {
 
     @BeforeAll
     static void start() throws Exception {
-        sieged = new AppProcess("--gurukram.warm-up=5");
+        sieged = new AppProcess("--gurukram.warm-up=5", "--gurukram.visits=1");
     }
 
     @AfterAll
@@ -211,7 +211,7 @@ class DoorsSiege {
                 try (Socket socket = new Socket("127.0.0.1", sieged.port())) {
                     socket.getOutputStream()
                             .write(("GET " + path
-                                            + " HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\nAccept: text/\u0001\r\n\r\n")
+                                            + " HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\nAccept: text/plain\r\n\r\n")
                                     .getBytes(StandardCharsets.ISO_8859_1));
                     return socket.getInputStream().readAllBytes().length;
                 }

@@ -51,8 +51,12 @@ final class Editors {
         return lines.toArray(String[]::new);
     }
 
-    /** Each edits and thinks in turn for so long. */
     Told edit(int seconds, int thinkFromMs, int thinkToMs) throws InterruptedException {
+        return edit(seconds, thinkFromMs, thinkToMs, thinkToMs);
+    }
+
+    /** Each opens the class, edits and thinks in turn for so long; they come one after another within {@code arriveMs}. */
+    Told edit(int seconds, int thinkFromMs, int thinkToMs, int arriveMs) throws InterruptedException {
         nanos.clear();
         wrong.clear();
         long end = System.nanoTime() + seconds * 1_000_000_000L;
@@ -60,7 +64,7 @@ final class Editors {
         for (int i = 0; i < all.size(); i++) {
             One one = all.get(i);
             Random random = new Random(i);
-            Thread thread = new Thread(() -> edit(one, random, end, thinkFromMs, thinkToMs));
+            Thread thread = new Thread(() -> edit(one, random, end, thinkFromMs, thinkToMs, arriveMs));
             thread.start();
             threads.add(thread);
         }
@@ -68,9 +72,9 @@ final class Editors {
         return new Told(List.copyOf(nanos), List.copyOf(wrong));
     }
 
-    private void edit(One one, Random random, long end, int thinkFromMs, int thinkToMs) {
+    private void edit(One one, Random random, long end, int thinkFromMs, int thinkToMs, int arriveMs) {
         try {
-            Thread.sleep(random.nextInt(thinkToMs));
+            Thread.sleep(random.nextInt(arriveMs));
             int version = version(one.http().get(one.path()).body());
             while (System.nanoTime() < end) {
                 long begun = System.nanoTime();
