@@ -15,7 +15,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Whether two changes of one part, made beside each other, changed different things about it. */
 final class Apart {
     /** What holds many things of which each is changed for itself. */
-    private static final Set<String> HOLDERS = Set.of("node", "settings", "marks", "school", "theme");
+    private static final Set<String> HOLDERS =
+            Set.of("node", "settings", "marks", "school", "theme", "texts", "timing", "manner", "tags");
 
     private Apart() {}
 

@@ -19,10 +19,23 @@ final class AppProcess implements AutoCloseable {
     private final Process process;
 
     AppProcess(String... settings) throws IOException {
-        folder = Files.createTempDirectory("siege");
+        this(freePort(), settings);
+    }
+
+    /** Once more where it was. */
+    static AppProcess on(int port) throws IOException {
+        return new AppProcess(port);
+    }
+
+    private static int freePort() throws IOException {
         try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
+            return free.getLocalPort();
         }
+    }
+
+    private AppProcess(int port, String... settings) throws IOException {
+        this.port = port;
+        folder = Files.createTempDirectory("siege");
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
                 "-XX:+UseSerialGC",
