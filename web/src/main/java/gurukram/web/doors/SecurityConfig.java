@@ -55,6 +55,8 @@ class SecurityConfig {
         http.headers(headers -> headers.contentSecurityPolicy(csp -> csp.policyDirectives(ContentPolicy.SOURCES))
                 .permissionsPolicyHeader(policy -> policy.policy(ContentPolicy.PERMISSIONS))
                 .referrerPolicy(referrer -> referrer.policy(ReferrerPolicyHeaderWriter.ReferrerPolicy.SAME_ORIGIN))
+                // what else the studio has under its name is its own
+                .httpStrictTransportSecurity(strict -> strict.includeSubDomains(false))
                 .frameOptions(frame -> frame.deny())
                 .contentTypeOptions(Customizer.withDefaults()));
         return http.build();
