@@ -16,7 +16,7 @@ function write(taught, log) {
 }
 
 export function begin(taught, startedAt) {
-  if (!read(taught)) write(taught, { startedAt, endedAt: null, endSent: false, moments: [] });
+  if (!read(taught)) write(taught, { startedAt, endedAt: null, endSent: false, moments: [], said: [], saidSent: 0 });
 }
 
 export function add(taught, moment) {
@@ -31,11 +31,19 @@ export function end(taught, endedAt) {
   write(taught, log);
 }
 
-/** How many moments, or the end, still wait. */
+/** Words of the theme that were said. */
+export function said(taught, id) {
+  const log = read(taught);
+  if (!log) return;
+  log.said = [...(log.said ?? []), id];
+  write(taught, log);
+}
+
+/** How many moments, words or the end, still wait. */
 export function waiting(taught) {
   const log = read(taught);
   if (!log) return 0;
-  return log.moments.length + (log.endedAt && !log.endSent ? 1 : 0);
+  return log.moments.length + ((log.said ?? []).length > (log.saidSent ?? 0) ? 1 : 0) + (log.endedAt && !log.endSent ? 1 : 0);
 }
 
 const sending = new Set();
@@ -53,13 +61,14 @@ export async function flush(taught, clock = { sentAt: Date.now(), jumped: false 
     const answer = await fetch(`/room/${taught}/log`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': csrf() },
-      body: JSON.stringify({ startedAt: log.startedAt, endedAt: log.endedAt, ...clock, moments: log.moments }),
+      body: JSON.stringify({ startedAt: log.startedAt, endedAt: log.endedAt, ...clock, moments: log.moments, said: log.said ?? [] }),
     });
     if (!answer.ok) return false;
     const stored = new Set((await answer.json()).stored);
     const now = read(taught);
     now.moments = now.moments.filter((moment) => !stored.has(moment.id));
     now.endSent = log.endedAt !== null;
+    now.saidSent = (log.said ?? []).length;
     if (now.endSent && now.moments.length === 0) localStorage.removeItem(PREFIX + taught);
     else write(taught, now);
     return now.moments.length === 0;

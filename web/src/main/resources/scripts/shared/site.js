@@ -122,4 +122,9 @@ document.addEventListener('alpine:init', () => {
     old.id !== 'panel' && !(old.matches?.('.edit.wrong') && !old.contains(answering) && !fresh.matches('.wrong'));
 });
 
+// Nobody is signed in: what rooms were kept here is nobody's.
+document.addEventListener('DOMContentLoaded', () => {
+  if (!document.querySelector('header.site nav')) window.caches?.delete('gurukram-room').catch(() => undefined);
+});
+
 watch();

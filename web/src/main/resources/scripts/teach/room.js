@@ -2,10 +2,25 @@
 import { clockTime } from '../shared/clock-time.js';
 import * as outbox from '../shared/outbox.js';
 import { RoomClock } from './room-clock.js';
+import { due, notSaid } from './prompts.js';
 import { Steady } from './steady.js';
 
 const TICK = 100;
 const RESEND = 5000;
+
+/** Everything the page needs stays with the browser, so that it can be loaded again without the server. */
+async function stay(figures) {
+  if (!navigator.serviceWorker) return;
+  try {
+    await navigator.serviceWorker.register('/room/worker.js');
+    const { active } = await navigator.serviceWorker.ready;
+    const parts = [...document.querySelectorAll('link[rel=stylesheet], script[src]')].map((part) => part.href || part.src);
+    const fonts = performance.getEntriesByType('resource').map((entry) => entry.name).filter((name) => name.includes('/assets/'));
+    active.postMessage({ keep: [window.location.pathname, ...new Set([...parts, ...fonts, ...figures])] });
+  } catch {
+    // without it the room goes on as long as it is not loaded again
+  }
+}
 
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
@@ -15,6 +30,8 @@ document.addEventListener('alpine:init', () => {
     now: 0,
     unsent: 0,
     ending: false,
+    faces: localStorage.getItem('gurukram.room.faces') === 'yes',
+    said: [],
 
     init() {
       this.taught = this.$root.dataset.taught;
@@ -22,12 +39,14 @@ document.addEventListener('alpine:init', () => {
       const kept = JSON.parse(localStorage.getItem(this.place) ?? 'null');
       const script = JSON.parse(document.getElementById('script').textContent);
       this.clock = new RoomClock(script, kept?.state ?? {});
+      this.said = kept?.said ?? [];
       this.steady = new Steady();
       this.away = document.hidden;
       this.look();
       // A page that comes back stands where it was last seen, paused, so that nothing runs past unseen.
       if (this.clock.running) this.clock.pause(Math.min(kept.seen, this.now));
       this.unsent = outbox.waiting(this.taught);
+      stay(script.figures ?? []);
       setInterval(() => this.tick(), TICK);
       setInterval(() => this.send(), RESEND);
       document.addEventListener('visibilitychange', () => {
@@ -52,7 +71,7 @@ document.addEventListener('alpine:init', () => {
 
     keep() {
       if (this.clock.endedAt !== null) localStorage.removeItem(this.place);
-      else localStorage.setItem(this.place, JSON.stringify({ seen: this.now, state: this.clock.state() }));
+      else localStorage.setItem(this.place, JSON.stringify({ seen: this.now, state: this.clock.state(), said: this.said }));
     },
 
     draw() {
@@ -130,6 +149,23 @@ document.addEventListener('alpine:init', () => {
       this.keep();
     },
 
+    /** Said: the first that waits, or the one that is pressed. */
+    markSaid(event) {
+      const id = event?.currentTarget?.dataset?.prompt ?? this.toSay[0]?.id;
+      if (!id || this.said.includes(id)) return;
+      this.said = [...this.said, id];
+      outbox.said(this.taught, id);
+      this.keep();
+      this.unsent = outbox.waiting(this.taught);
+      this.send();
+    },
+
+    /** Whoever faces the class shows everything the other way round; the words stay those of the people. */
+    toggleFaces() {
+      this.faces = !this.faces;
+      localStorage.setItem('gurukram.room.faces', this.faces ? 'yes' : 'no');
+    },
+
     toggleAuto() {
       this.clock.auto = !this.clock.auto;
       this.keep();
@@ -157,6 +193,8 @@ document.addEventListener('alpine:init', () => {
         s: () => this.skip(),
         a: () => this.toggleAuto(),
         f: () => this.fill(),
+        t: () => this.markSaid(),
+        m: () => this.toggleFaces(),
       };
       const action = actions[event.key.length === 1 ? event.key.toLowerCase() : event.key];
       if (!action || !this.clock.running) return;
@@ -213,6 +251,51 @@ document.addEventListener('alpine:init', () => {
 
     get options() {
       return this.moment?.options ?? [];
+    },
+
+    get say() {
+      return this.moment?.say ?? '';
+    },
+    get figure() {
+      return this.drawn(this.moment);
+    },
+    get nextFigure() {
+      return this.drawn(this.following);
+    },
+    get hasFigure() {
+      return this.figure !== '';
+    },
+    get hasNextFigure() {
+      return this.nextFigure !== '';
+    },
+    drawn(moment) {
+      const at = this.faces ? moment?.shown : moment?.figure;
+      return at === null || at === undefined ? '' : this.clock.script.figures[at];
+    },
+    get shows() {
+      if (!this.faces || !this.moment?.side) return '';
+      return `you show ${this.moment.side === 'left' ? 'right' : 'left'}`;
+    },
+    get facesText() {
+      return this.faces ? 'true' : 'false';
+    },
+    get prompts() {
+      return this.moment ? due(this.clock.script, this.clock.index, this.said) : [];
+    },
+    get toSay() {
+      return [...this.prompts.filter((prompt) => prompt.said), ...this.forgotten];
+    },
+    get toKnow() {
+      return this.prompts.filter((prompt) => !prompt.said);
+    },
+    get forgotten() {
+      return this.moment ? notSaid(this.clock.script, this.clock.index, this.clock.planned(this.now), this.said) : [];
+    },
+    get hasForgotten() {
+      return this.forgotten.length > 0;
+    },
+    get dueToSay() {
+      return this.prompts.filter((prompt) => prompt.said);
     },
 
     get note() {

@@ -2,6 +2,7 @@ package gurukram.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.options.BoundingBox;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.BrowserTests;
@@ -10,6 +11,7 @@ import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
 import java.time.Duration;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -17,6 +19,100 @@ import org.junit.jupiter.api.Test;
 class RoomJourneyTest extends BrowserTests {
     RoomJourneyTest(TestApp app) {
         super(app);
+    }
+
+    @Test
+    void whatIsMeantToBeSaidIsThereAndIsAskedForInTime() {
+        Teacher teacher = app.newTeacher();
+        ClassId id = app.newClass(
+                teacher,
+                "- theme: Letting the rope go",
+                "- affirmation: I can put it down.",
+                "- opening words: Feel what you hold on to.",
+                "- closing words: Leave the rope here.",
+                "section standing",
+                "mountain, 3 breaths",
+                "triangle, both, 3 breaths",
+                "- props: 1 block",
+                "- say: long before low",
+                "section rest",
+                "final rest, 4 min",
+                "section close",
+                "easy seat, 1 min open");
+        signIn(teacher.email());
+        page.navigate(app.url("/classes/" + id));
+        page.locator("#teach").click();
+        page.waitForURL("**/room/*");
+        String room = page.url();
+        page.locator("text=Begin").click();
+        assertThat(page.locator(".room-prompts button")).hasCount(2);
+        assertThat(page.locator(".room-prompts")).containsText("Feel what you hold on to.");
+        assertThat(page.locator(".room-know")).containsText("fetch 1 block");
+        page.keyboard().press("t");
+        assertThat(page.locator(".room-prompts button")).hasText("affirmation I can put it down.");
+        axeFindsNothing();
+
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".room-name")).hasText("Triangle");
+        assertThat(page.locator(".room-say")).hasText("long before low");
+        assertThat(page.locator(".room-figure")).hasAttribute("src", Pattern.compile(".*side=RIGHT.*"));
+        assertThat(page.locator(".room-side")).containsText("right front leg");
+        page.keyboard().press("m");
+        assertThat(page.locator(".room-figure")).hasAttribute("src", Pattern.compile(".*side=LEFT.*"));
+        assertThat(page.locator(".room-side")).containsText("right front leg you show left");
+        BoundingBox panel = page.locator(".right-panel").boundingBox();
+        Assertions.assertThat(panel.x).as("their right is where her left is").isLessThan(200);
+
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".room-name")).hasText("Final rest");
+        assertThat(page.locator(".not-said")).isHidden();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".room-name")).hasText("Easy seat");
+        assertThat(page.locator(".not-said")).isVisible();
+        assertThat(page.locator(".room-prompts .late")).hasText("affirmation I can put it down.");
+        page.locator(".room-prompts .late").click();
+        assertThat(page.locator(".not-said")).isHidden();
+
+        page.locator("text=End class").click();
+        page.locator("text=Press again to end").click();
+        assertThat(page.locator(".over [role=status]")).hasText("Everything is in the logbook.");
+        TaughtStore.Taught taught = app.bean(TaughtStore.class)
+                .find(teacher, TaughtId.of(room.substring(room.lastIndexOf('/') + 1)))
+                .orElseThrow();
+        Assertions.assertThat(taught.said()).containsExactly("affirmation", "opening");
+        page.locator("text=To the logbook").click();
+        assertThat(page.locator("main")).containsText("closing words: Leave the rope here.");
+    }
+
+    @Test
+    void theRoomIsLoadedAgainWhileTheServerIsAway() {
+        Teacher teacher = app.newTeacher();
+        ClassId id = app.newClass(teacher, "section standing", "tree, both, 5 breaths", "chair, 3 breaths");
+        signIn(teacher.email());
+        page.navigate(app.url("/classes/" + id));
+        page.locator("#teach").click();
+        page.waitForURL("**/room/*");
+        page.waitForFunction("navigator.serviceWorker.controller !== null");
+        page.waitForFunction("caches.open('gurukram-room').then(kept => kept.keys()).then(keys => keys.length > 5)");
+        page.locator("text=Begin").click();
+        page.keyboard().press("ArrowRight");
+        context.setOffline(true);
+        page.reload();
+        assertThat(page.locator(".room-name")).hasText("Tree");
+        assertThat(page.locator(".room-phase")).hasText("paused");
+        Assertions.assertThat((Boolean) page.evaluate("document.querySelector('.room-figure').naturalWidth > 0"))
+                .isTrue();
+        page.locator("text=Go on").click();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".room-name")).hasText("Chair");
+        context.setOffline(false);
+        page.keyboard().press("ArrowRight");
+        assertThat(page.locator(".over [role=status]")).hasText("Everything is in the logbook.");
+        // whoever signs out takes the room along
+        page.navigate(app.url("/"));
+        page.locator("header >> text=Sign out").click();
+        page.waitForFunction("caches.has('gurukram-room').then(has => !has)");
     }
 
     @Test

@@ -31,6 +31,7 @@ final class LogbookPage {
      * @param classId where it can be opened again; empty when it is no longer there
      * @param tried whether it ended too soon to count as taught
      * @param odd whether the device's clock was wrong or jumped
+     * @param unsaid words of the theme that were meant and not marked as said
      * @param sides real work on the right and on the left, and how far they are apart
      */
     public record Detail(
@@ -49,6 +50,7 @@ final class LogbookPage {
             List<Part> parts,
             String sides,
             List<String> skipped,
+            List<String> unsaid,
             String note) {}
 
     /** A section: planned and real, with the widths of their bars in units of 1000 for the longest. */
@@ -111,6 +113,7 @@ final class LogbookPage {
                 parts,
                 sides.words(),
                 skipped,
+                unsaid(taught),
                 taught.note());
     }
 
@@ -132,5 +135,13 @@ final class LogbookPage {
 
     private static String when(Instant at, ZoneId zone) {
         return WHEN.format(at.atZone(zone));
+    }
+
+    private static List<String> unsaid(Taught taught) {
+        if (taught.said().isEmpty() && !taught.counts()) return List.of();
+        return taught.script().prompts().stream()
+                .filter(prompt -> prompt.said() && !taught.said().contains(prompt.id()))
+                .map(prompt -> prompt.kind() + ": " + prompt.words())
+                .toList();
     }
 }

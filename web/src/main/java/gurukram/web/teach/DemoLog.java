@@ -1,11 +1,10 @@
 package gurukram.web.teach;
 
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.account.Zones;
-import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.shared.Teacher;
 import java.time.Clock;
 import java.time.DayOfWeek;
@@ -24,23 +23,15 @@ public class DemoLog {
     private static final double[] WORK_DRIFT = {1.02, 0.97, 1.05, 1.0, 0.94};
 
     private final ClassStore classes;
-    private final ClassEditor editor;
+    private final ClassChecks checks;
     private final TaughtStore taught;
-    private final PoseCatalogue catalogue;
     private final Zones zones;
     private final Clock clock;
 
-    public DemoLog(
-            ClassStore classes,
-            ClassEditor editor,
-            TaughtStore taught,
-            PoseCatalogue catalogue,
-            Zones zones,
-            Clock clock) {
+    public DemoLog(ClassStore classes, ClassChecks checks, TaughtStore taught, Zones zones, Clock clock) {
         this.classes = classes;
-        this.editor = editor;
+        this.checks = checks;
         this.taught = taught;
-        this.catalogue = catalogue;
         this.zones = zones;
         this.clock = clock;
     }
@@ -49,7 +40,8 @@ public class DemoLog {
     public void teach(Teacher teacher, ClassId id, int weeksBefore, DayOfWeek day, LocalTime at, String note) {
         ClassPlan plan = classes.find(teacher, id).orElseThrow().plan();
         var level = plan.settings().level();
-        Script script = ScriptWriter.write(plan, editor.unfold(teacher, plan, level), level, catalogue);
+        Script script =
+                ScriptWriter.write(checks.of(teacher, id).subject(plan, level), level, checks.schoolOf(teacher));
         Instant start = zones.at(teacher, clock.instant())
                 .with(TemporalAdjusters.previous(day))
                 .minusWeeks(weeksBefore)

@@ -12,8 +12,10 @@ import java.util.UUID;
  *
  * @param sentAt what that clock said when it was sent; null from pages that do not tell
  * @param jumped whether the page saw its clock jump
+ * @param said which words of the theme were said so far; null from pages that do not tell
  */
-public record LogPost(Long startedAt, Long endedAt, Long sentAt, Boolean jumped, List<Item> moments) {
+public record LogPost(
+        Long startedAt, Long endedAt, Long sentAt, Boolean jumped, List<Item> moments, List<String> said) {
     static final int MOST = 5_000;
     private static final Set<String> OUTCOMES = Set.of("done", "skipped", "back");
     private static final int MOST_COUNT = 10_000;
@@ -37,6 +39,15 @@ public record LogPost(Long startedAt, Long endedAt, Long sentAt, Boolean jumped,
      * @param odd whether the device's clock was wrong or jumped, so that times are as near as they can be told
      */
     record Read(Instant startedAt, Instant endedAt, long shiftMs, boolean odd, List<TaughtStore.Entry> entries) {}
+
+    /** Which words of the theme were said: only what the script has. */
+    List<String> said(Script script) {
+        if (said == null) return List.of();
+        return script.prompts().stream()
+                .filter(prompt -> prompt.said() && said.contains(prompt.id()))
+                .map(Script.Prompted::id)
+                .toList();
+    }
 
     /**
      * The entries, with node and side from the script; {@link Refused} when it is no log of this class. What only the device's

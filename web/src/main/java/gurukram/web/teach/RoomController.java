@@ -1,19 +1,22 @@
 package gurukram.web.teach;
 
+import gurukram.core.check.Subject;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
-import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.View;
-import gurukram.web.poses.Poses;
+import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.shared.Busy;
 import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import java.util.List;
 import java.util.Map;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -33,17 +36,15 @@ class RoomController {
     private static final int AGAIN_IN = 3_600;
 
     private final ClassStore classes;
-    private final ClassEditor editor;
+    private final ClassChecks checks;
     private final TaughtStore taught;
-    private final Poses poses;
     private final RoomLog log;
 
-    RoomController(ClassStore classes, ClassEditor editor, TaughtStore taught, Poses poses, RoomLog log) {
-        this.log = log;
+    RoomController(ClassStore classes, ClassChecks checks, TaughtStore taught, RoomLog log) {
         this.classes = classes;
-        this.editor = editor;
+        this.checks = checks;
         this.taught = taught;
-        this.poses = poses;
+        this.log = log;
     }
 
     @Dear
@@ -55,11 +56,20 @@ class RoomController {
         ClassPlan plan = classes.find(teacher, id).orElseThrow(NotFound::new).plan();
         Level asked = View.of(level, plan.settings()).level();
         Level shown = asked == null ? plan.settings().level() : asked;
-        Script script = ScriptWriter.write(plan, editor.unfold(teacher, plan, shown), shown, poses.of(teacher));
+        Subject subject = checks.of(teacher, id).subject(plan, shown);
+        Script script = ScriptWriter.write(subject, shown, checks.schoolOf(teacher));
         if (script.moments().isEmpty()) return "redirect:/classes/" + id;
         return taught.open(teacher, id.value(), script)
                 .map(room -> "redirect:/room/" + room)
                 .orElseThrow(() -> new Busy(AGAIN_IN));
+    }
+
+    /** The script that lets a browser load the room again while the server is away. */
+    @GetMapping(value = "/room/worker.js", produces = "text/javascript;charset=UTF-8")
+    ResponseEntity<Resource> worker() {
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache())
+                .body(new ClassPathResource("pages/room-worker.js"));
     }
 
     @GetMapping("/room/{id}")

@@ -36,6 +36,8 @@ class RoomLog {
         if (taught.entryCount(teacher, id) + read.entries().size() > MOST_ENTRIES)
             throw new Refused("The log of this class is full.");
         taught.log(teacher, id, read.startedAt(), read.endedAt(), read.entries());
+        List<String> said = post.said(before.script());
+        if (!said.isEmpty()) taught.said(teacher, id, said);
         taught.keepClock(teacher, id, read.shiftMs(), read.odd());
         Taught after = taught.find(teacher, id).orElseThrow(NotFound::new);
         boolean endsNow = before.endedAt() == null && after.endedAt() != null;

@@ -1,5 +1,9 @@
 package gurukram.web.teach;
 
+import gurukram.core.body.Side;
+import gurukram.core.check.Subject;
+import gurukram.core.cue.Cue;
+import gurukram.core.cue.Cues;
 import gurukram.core.cue.HowWords;
 import gurukram.core.cue.ShortCue;
 import gurukram.core.notation.NotationWriter;
@@ -8,26 +12,34 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.Naming;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.room.Prompts;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.time.Breath;
+import gurukram.web.drawing.Figures;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 
 /** Writes the script of a score. */
 final class ScriptWriter {
+    private static final long REMIND_MS = 90_000;
+
     private final PoseCatalogue catalogue;
     private final NotationWriter words;
     private final Map<NodeId, Node> nodes = new HashMap<>();
     private final Map<NodeId, Integer> sections = new HashMap<>();
+    private final Map<String, Integer> figures = new LinkedHashMap<>();
 
     private ScriptWriter(ClassPlan plan, PoseCatalogue catalogue) {
         this.catalogue = catalogue;
@@ -35,22 +47,59 @@ final class ScriptWriter {
         plan.walk(node -> nodes.put(node.id(), node));
     }
 
-    static Script write(ClassPlan plan, Score score, Level level, PoseCatalogue catalogue) {
-        ScriptWriter writer = new ScriptWriter(plan, catalogue);
+    /** @param school the teacher's own, for the words */
+    static Script write(Subject subject, Level level, School school) {
+        ClassPlan plan = subject.plan();
+        Score score = subject.score();
+        ScriptWriter writer = new ScriptWriter(plan, subject.catalogue());
         List<Script.Part> parts = new ArrayList<>();
         for (Score.SectionSpan span : score.sections()) {
             writer.sections.put(span.id(), parts.size());
             parts.add(new Script.Part(span.title(), span.startMs(), span.lengthMs()));
         }
+        List<Cue> cues = Cues.of(score, plan, subject.catalogue(), school);
+        List<Script.Line> lines = new ArrayList<>();
+        for (int i = 0; i < cues.size(); i++)
+            lines.add(writer.line(score.moments().get(i), cues.get(i).words()));
+        List<Script.Prompted> prompts = Prompts.of(subject).stream()
+                .map(prompt -> new Script.Prompted(
+                        prompt.id(),
+                        prompt.kind().word(),
+                        prompt.at(),
+                        prompt.words(),
+                        prompt.kind().isSaid()))
+                .toList();
         return new Script(
                 plan.settings().title(),
                 level.word(),
                 score.totalMs(),
                 parts,
-                score.moments().stream().map(writer::line).toList());
+                lines,
+                List.copyOf(writer.figures.keySet()),
+                prompts,
+                remindAt(score));
     }
 
-    private Script.Line line(Moment m) {
+    /** Some time before the rest ends, or the class where there is none; of a short rest its middle. */
+    private static long remindAt(Score score) {
+        long from = 0;
+        long to = score.totalMs();
+        for (Score.SectionSpan span : score.sections())
+            if (span.role() == SectionRole.REST) {
+                from = span.startMs();
+                to = span.startMs() + span.lengthMs();
+            }
+        return Math.max((from + to) / 2, to - REMIND_MS);
+    }
+
+    /** Its place among the figures; null without a pose. */
+    private Integer figure(Pose pose, Side side, List<String> with) {
+        if (pose == null) return null;
+        String address = Figures.small(pose, side, with) + "&large=true&dark=true";
+        return figures.computeIfAbsent(address, key -> figures.size());
+    }
+
+    private Script.Line line(Moment m, String say) {
         Pose pose = m.pose() == null ? null : catalogue.pose(m.pose());
         Step step = (Step) nodes.get(m.node());
         return new Script.Line(
@@ -73,7 +122,13 @@ final class ScriptWriter {
                 m.reps(),
                 step.note(),
                 String.join(" · ", HowWords.of(m.how(), catalogue)),
-                options(step, m));
+                options(step, m),
+                say,
+                figure(pose, m.side(), m.how().with()),
+                figure(
+                        pose,
+                        m.side() == null ? null : m.side().opposite(),
+                        m.how().with()));
     }
 
     /** The other of two choices, and the lines of people with a need, for as long as the step lasts. */

@@ -50,6 +50,9 @@ public class TaughtStore {
     private static final String CLOCK = """
             update taught_class set shift_ms = :shift, odd_clock = odd_clock or :odd
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
+    private static final String SAID = """
+            update taught_class set said = array(select distinct unnest(said || cast(:said as text[])) order by 1)
+             where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String NOTE = """
             update taught_class set note = :note where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ENTRY = """
@@ -66,6 +69,7 @@ public class TaughtStore {
      * @param startedAt null before it begins
      * @param endedAt null while it goes on
      * @param odd whether the device's clock was wrong or jumped
+     * @param said the names of the words of the theme that were said
      * @param counts whether it really was taught: what ends within a minute, or half of a shorter plan, was only tried out
      */
     public record Taught(
@@ -79,6 +83,7 @@ public class TaughtStore {
             Instant endedAt,
             boolean odd,
             boolean counts,
+            List<String> said,
             String note) {}
 
     /** One line of the logbook; {@code endedAt} is null while it is not finished. */
@@ -217,6 +222,14 @@ public class TaughtStore {
                 .orElse(null);
     }
 
+    /** These words of the theme were said too. */
+    void said(Teacher teacher, TaughtId id, List<String> said) {
+        owned(SAID, teacher)
+                .param("id", id.value())
+                .param("said", said.toArray(String[]::new))
+                .update();
+    }
+
     /** @param odd whether the device's clock was wrong or jumped; once it was, it stays so */
     void keepClock(Teacher teacher, TaughtId id, long shiftMs, boolean odd) {
         owned(CLOCK, teacher)
@@ -263,6 +276,7 @@ public class TaughtStore {
                 instant(row, "ended_at"),
                 row.getBoolean("odd_clock"),
                 row.getBoolean("counts"),
+                List.of((String[]) row.getArray("said").getArray()),
                 row.getString("note"));
     }
 

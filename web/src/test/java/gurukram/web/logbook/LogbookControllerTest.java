@@ -52,7 +52,10 @@ class LogbookControllerTest {
                 null,
                 "",
                 "",
-                List.of());
+                List.of(),
+                "",
+                null,
+                null);
     }
 
     private Taught taught(Instant ended) {
@@ -61,7 +64,12 @@ class LogbookControllerTest {
                 "beginner",
                 90_000,
                 List.of(new Script.Part("Standing", 0, 60_000), new Script.Part("Rest", 60_000, 30_000)),
-                List.of(line("right", 0), line("left", 0), line(null, 1)));
+                List.of(line("right", 0), line("left", 0), line(null, 1)),
+                List.of(),
+                List.of(
+                        new Script.Prompted("opening", "opening words", 0, "Feel the floor.", true),
+                        new Script.Prompted("affirmation", "affirmation", 0, "Steady is not still.", true)),
+                30_000L);
         return new Taught(
                 id,
                 null,
@@ -73,6 +81,7 @@ class LogbookControllerTest {
                 ended,
                 false,
                 true,
+                List.of("opening"),
                 "");
     }
 

@@ -204,7 +204,8 @@ class LogTest {
 
     @Test
     void aScriptInThePageCannotEndItsElement() {
-        Script script = new Script("</script><script>alert(1)</script>", "beginner", 0, List.of(), List.of());
+        Script script = new Script(
+                "</script><script>alert(1)</script>", "beginner", 0, List.of(), List.of(), List.of(), List.of(), 0L);
         assertThat(script.json()).doesNotContain("<", ">");
         assertThat(Script.parse(script.json())).isEqualTo(script);
     }
