@@ -49,6 +49,11 @@ export class RoomClock {
     return now - this.classStart - this.planned(now);
   }
 
+  /** When it will be over if nothing is shortened. */
+  endsAt(now) {
+    return now + this.classLeft(now);
+  }
+
   classLeft(now) {
     return this.script.totalMs - this.planned(now);
   }

@@ -2,6 +2,7 @@
 import { clockTime } from '../shared/clock-time.js';
 import * as outbox from '../shared/outbox.js';
 import { RoomClock } from './room-clock.js';
+import { minutesLate } from './end.js';
 import { due, notSaid } from './prompts.js';
 import { Steady } from './steady.js';
 
@@ -334,6 +335,15 @@ document.addEventListener('alpine:init', () => {
     },
     get classLeft() {
       return this.moment ? clockTime(this.clock.classLeft(this.now)) : '';
+    },
+    /** The end that is coming, and how far it is from the end that was meant. */
+    get comesToEnd() {
+      if (!this.moment) return '';
+      const end = new Date(this.clock.endsAt(this.now));
+      const at = `ends ${String(end.getHours()).padStart(2, '0')}:${String(end.getMinutes()).padStart(2, '0')}`;
+      const late = minutesLate(end, this.clock.script.endsAt);
+      if (late === null || late === 0) return at;
+      return `${at}, ${Math.abs(late)} ${late > 0 ? 'late' : 'early'}`;
     },
     get behindMs() {
       return this.moment ? this.clock.behind(this.now) : 0;

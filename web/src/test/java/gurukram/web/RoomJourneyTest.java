@@ -48,6 +48,7 @@ class RoomJourneyTest extends BrowserTests {
         assertThat(page.locator(".room-prompts button")).hasCount(2);
         assertThat(page.locator(".room-prompts")).containsText("Feel what you hold on to.");
         assertThat(page.locator(".room-know")).containsText("fetch 1 block");
+        assertThat(page.locator(".room-end")).hasText(Pattern.compile("ends \\d\\d:\\d\\d"));
         page.keyboard().press("t");
         assertThat(page.locator(".room-prompts button")).hasText("affirmation I can put it down.");
         axeFindsNothing();

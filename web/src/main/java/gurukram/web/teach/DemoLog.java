@@ -41,7 +41,7 @@ public class DemoLog {
         ClassPlan plan = classes.find(teacher, id).orElseThrow().plan();
         var level = plan.settings().level();
         Script script =
-                ScriptWriter.write(checks.of(teacher, id).subject(plan, level), level, checks.schoolOf(teacher));
+                ScriptWriter.write(checks.of(teacher, id).subject(plan, level), level, checks.schoolOf(teacher), at);
         Instant start = zones.at(teacher, clock.instant())
                 .with(TemporalAdjusters.previous(day))
                 .minusWeeks(weeksBefore)

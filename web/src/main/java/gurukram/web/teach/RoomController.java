@@ -4,6 +4,8 @@ import gurukram.core.check.Subject;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
+import gurukram.web.groups.Group;
+import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.View;
@@ -12,8 +14,10 @@ import gurukram.web.shared.Busy;
 import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -37,10 +41,12 @@ class RoomController {
 
     private final ClassStore classes;
     private final ClassChecks checks;
+    private final GroupStore groups;
     private final TaughtStore taught;
     private final RoomLog log;
 
-    RoomController(ClassStore classes, ClassChecks checks, TaughtStore taught, RoomLog log) {
+    RoomController(ClassStore classes, ClassChecks checks, GroupStore groups, TaughtStore taught, RoomLog log) {
+        this.groups = groups;
         this.classes = classes;
         this.checks = checks;
         this.taught = taught;
@@ -57,11 +63,21 @@ class RoomController {
         Level asked = View.of(level, plan.settings()).level();
         Level shown = asked == null ? plan.settings().level() : asked;
         Subject subject = checks.of(teacher, id).subject(plan, shown);
-        Script script = ScriptWriter.write(subject, shown, checks.schoolOf(teacher));
+        Script script = ScriptWriter.write(subject, shown, checks.schoolOf(teacher), starts(teacher, id, plan));
         if (script.moments().isEmpty()) return "redirect:/classes/" + id;
         return taught.open(teacher, id.value(), script)
                 .map(room -> "redirect:/room/" + room)
                 .orElseThrow(() -> new Busy(AGAIN_IN));
+    }
+
+    /** By the class itself, else by its group; null when neither says. */
+    private LocalTime starts(Teacher teacher, ClassId id, ClassPlan plan) {
+        String own = plan.settings().starts();
+        if (!own.isEmpty()) return LocalTime.parse(own.length() == 4 ? "0" + own : own);
+        UUID group = classes.group(teacher, id);
+        return group == null
+                ? null
+                : groups.group(teacher, group).map(Group::startsAt).orElse(null);
     }
 
     /** The script that lets a browser load the room again while the server is away. */

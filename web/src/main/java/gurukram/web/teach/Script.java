@@ -16,7 +16,8 @@ public record Script(
         List<Line> moments,
         List<String> figures,
         List<Prompted> prompts,
-        Long remindMs) {
+        Long remindMs,
+        String endsAt) {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     public Script {

@@ -24,6 +24,8 @@ import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.time.Breath;
 import gurukram.web.drawing.Figures;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -47,8 +49,11 @@ final class ScriptWriter {
         plan.walk(node -> nodes.put(node.id(), node));
     }
 
-    /** @param school the teacher's own, for the words */
-    static Script write(Subject subject, Level level, School school) {
+    /**
+     * @param school the teacher's own, for the words
+     * @param starts when the class begins on the clock; null when that is not known
+     */
+    static Script write(Subject subject, Level level, School school, LocalTime starts) {
         ClassPlan plan = subject.plan();
         Score score = subject.score();
         ScriptWriter writer = new ScriptWriter(plan, subject.catalogue());
@@ -77,7 +82,11 @@ final class ScriptWriter {
                 lines,
                 List.copyOf(writer.figures.keySet()),
                 prompts,
-                remindAt(score));
+                remindAt(score),
+                starts == null
+                        ? null
+                        : starts.plusMinutes(plan.settings().slotMinutes())
+                                .format(DateTimeFormatter.ofPattern("HH:mm")));
     }
 
     /** Some time before the rest ends, or the class where there is none; of a short rest its middle. */

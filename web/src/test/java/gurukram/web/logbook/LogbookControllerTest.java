@@ -69,7 +69,8 @@ class LogbookControllerTest {
                 List.of(
                         new Script.Prompted("opening", "opening words", 0, "Feel the floor.", true),
                         new Script.Prompted("affirmation", "affirmation", 0, "Steady is not still.", true)),
-                30_000L);
+                30_000L,
+                null);
         return new Taught(
                 id,
                 null,

@@ -15,7 +15,8 @@ class SideWorkTest {
 
     /** What the logbook says of a class of two moments that took so long. */
     private static String words(Script.Line right, long rightMs, Script.Line left, long leftMs) {
-        Script script = new Script("Tide", "beginner", 0, List.of(), List.of(right, left), List.of(), List.of(), 0L);
+        Script script =
+                new Script("Tide", "beginner", 0, List.of(), List.of(right, left), List.of(), List.of(), 0L, null);
         SideWork sides = new SideWork(script);
         sides.add(right, rightMs);
         sides.add(left, leftMs);

@@ -205,7 +205,15 @@ class LogTest {
     @Test
     void aScriptInThePageCannotEndItsElement() {
         Script script = new Script(
-                "</script><script>alert(1)</script>", "beginner", 0, List.of(), List.of(), List.of(), List.of(), 0L);
+                "</script><script>alert(1)</script>",
+                "beginner",
+                0,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                0L,
+                "19:30");
         assertThat(script.json()).doesNotContain("<", ">");
         assertThat(Script.parse(script.json())).isEqualTo(script);
     }
