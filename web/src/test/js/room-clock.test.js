@@ -90,3 +90,15 @@ test('its state brings it back where it was', () => {
   assert.equal(again.index, 1);
   assert.equal(again.left(41_000), clock.left(41_000));
 });
+
+test('why it was paused goes with the moment it was paused in', () => {
+  const clock = new RoomClock({ totalMs: 40_000, sections: [], moments: [0, 20_000].map((startMs) => ({ kind: 'hold', startMs, leadInMs: 0, workMs: 20_000 })) }, {});
+  clock.begin(0);
+  clock.pause(5_000);
+  clock.reason = 'question';
+  clock.resume(9_000);
+  const first = clock.leave(24_000, 'done', 1);
+  assert.equal(first.pausedMs, 4_000);
+  assert.equal(first.reason, 'question');
+  assert.equal(clock.leave(44_000, 'done', 2).reason, undefined);
+});

@@ -8,14 +8,14 @@ export class RoomClock {
     this.script = script;
     Object.assign(
       this,
-      { index: -1, classStart: null, momentStart: null, pausedInMoment: 0, pausedAt: null, endedAt: null, auto: true },
+      { index: -1, classStart: null, momentStart: null, pausedInMoment: 0, pausedAt: null, reason: null, endedAt: null, auto: true },
       state,
     );
   }
 
   state() {
-    const { index, classStart, momentStart, pausedInMoment, pausedAt, endedAt, auto } = this;
-    return { index, classStart, momentStart, pausedInMoment, pausedAt, endedAt, auto };
+    const { index, classStart, momentStart, pausedInMoment, pausedAt, reason, endedAt, auto } = this;
+    return { index, classStart, momentStart, pausedInMoment, pausedAt, reason, endedAt, auto };
   }
 
   get running() {
@@ -100,7 +100,9 @@ export class RoomClock {
       pausedMs: Math.round(this.pausedInMoment + (now - end)),
       count: this.done(now),
       outcome,
+      ...(this.reason && { reason: this.reason }),
     };
+    this.reason = null;
     this.pausedInMoment = 0;
     if (this.pausedAt !== null) this.pausedAt = now;
     this.momentStart = now;

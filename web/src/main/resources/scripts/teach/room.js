@@ -167,6 +167,12 @@ document.addEventListener('alpine:init', () => {
       localStorage.setItem('gurukram.room.faces', this.faces ? 'yes' : 'no');
     },
 
+    because(event) {
+      const { reason } = event.currentTarget.dataset;
+      this.clock.reason = this.clock.reason === reason ? null : reason;
+      this.keep();
+    },
+
     toggleAuto() {
       this.clock.auto = !this.clock.auto;
       this.keep();
@@ -362,6 +368,12 @@ document.addEventListener('alpine:init', () => {
       if (!next) return 'the end';
       const name = next.kind === 'pause' ? 'Pause' : next.name;
       return [name, next.sideWords, next.amount].filter(Boolean).join(' · ');
+    },
+    get isPaused() {
+      return this.moment !== null && this.clock.pausedAt !== null;
+    },
+    get reasons() {
+      return this.$root.dataset.reasons.split('|').map((name) => ({ name, pressed: String(this.clock?.reason === name) }));
     },
     get pauseWords() {
       return this.clock?.pausedAt == null ? 'Pause' : 'Go on';

@@ -45,12 +45,12 @@ class RoomJourneyTest extends BrowserTests {
         page.waitForURL("**/room/*");
         String room = page.url();
         page.locator("text=Begin").click();
-        assertThat(page.locator(".room-prompts button")).hasCount(2);
+        assertThat(page.locator(".room-prompts > button")).hasCount(2);
         assertThat(page.locator(".room-prompts")).containsText("Feel what you hold on to.");
         assertThat(page.locator(".room-know")).containsText("fetch 1 block");
         assertThat(page.locator(".room-end")).hasText(Pattern.compile("ends \\d\\d:\\d\\d"));
         page.keyboard().press("t");
-        assertThat(page.locator(".room-prompts button")).hasText("affirmation I can put it down.");
+        assertThat(page.locator(".room-prompts > button")).hasText("affirmation I can put it down.");
         axeFindsNothing();
 
         page.keyboard().press("ArrowRight");
@@ -64,6 +64,11 @@ class RoomJourneyTest extends BrowserTests {
         BoundingBox panel = page.locator(".right-panel").boundingBox();
         Assertions.assertThat(panel.x).as("their right is where her left is").isLessThan(200);
 
+        page.keyboard().press("Space");
+        page.locator(".room-why >> text=somebody came late").click();
+        assertThat(page.locator(".room-why [aria-pressed=true]")).hasText("somebody came late");
+        page.locator(".room-controls >> text=Go on").click();
+        assertThat(page.locator(".room-why")).isHidden();
         page.keyboard().press("ArrowRight");
         page.keyboard().press("ArrowRight");
         assertThat(page.locator(".room-name")).hasText("Final rest");
@@ -84,6 +89,7 @@ class RoomJourneyTest extends BrowserTests {
         Assertions.assertThat(taught.said()).containsExactly("affirmation", "opening");
         page.locator("text=To the logbook").click();
         assertThat(page.locator("main")).containsText("closing words: Leave the rope here.");
+        assertThat(page.locator("main")).containsText("at Triangle: somebody came late");
     }
 
     @Test

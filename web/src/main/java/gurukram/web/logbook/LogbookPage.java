@@ -31,6 +31,7 @@ final class LogbookPage {
      * @param classId where it can be opened again; empty when it is no longer there
      * @param tried whether it ended too soon to count as taught
      * @param odd whether the device's clock was wrong or jumped
+     * @param pauses those of which somebody said why
      * @param unsaid words of the theme that were meant and not marked as said
      * @param sides real work on the right and on the left, and how far they are apart
      */
@@ -50,6 +51,7 @@ final class LogbookPage {
             List<Part> parts,
             String sides,
             List<String> skipped,
+            List<String> pauses,
             List<String> unsaid,
             String note) {}
 
@@ -79,12 +81,15 @@ final class LogbookPage {
         SideWork sides = new SideWork(script);
         long paused = 0;
         List<String> skipped = new ArrayList<>();
+        List<String> pauses = new ArrayList<>();
         for (Entry entry : entries) {
             Script.Line line = script.moments().get(entry.ordinal());
             long ms = Duration.between(entry.startedAt(), entry.endedAt()).toMillis();
             real[line.section()] += ms;
             paused += entry.pausedMs();
             sides.add(line, ms - entry.pausedMs());
+            if (entry.reason() != null)
+                pauses.add("%s at %s: %s".formatted(Millis.showWhole(entry.pausedMs()), line.name(), entry.reason()));
             if (entry.outcome().equals("skipped")) {
                 skipped.add(line.name() + (line.sideWords().isEmpty() ? "" : ", " + line.sideWords()));
             }
@@ -113,6 +118,7 @@ final class LogbookPage {
                 parts,
                 sides.words(),
                 skipped,
+                pauses,
                 unsaid(taught),
                 taught.note());
     }

@@ -17,6 +17,10 @@ import java.util.UUID;
 public record LogPost(
         Long startedAt, Long endedAt, Long sentAt, Boolean jumped, List<Item> moments, List<String> said) {
     static final int MOST = 5_000;
+    /** Why a class is paused, as the room offers it. */
+    static final List<String> REASONS =
+            List.of("question", "helping somebody", "somebody came late", "somebody is unwell", "props", "noise");
+
     private static final Set<String> OUTCOMES = Set.of("done", "skipped", "back");
     private static final int MOST_COUNT = 10_000;
     /** A clock that is off by more than this is wrong. */
@@ -29,7 +33,14 @@ public record LogPost(
     private static final long LONGEST_MS = 24 * 60 * MINUTE_MS;
 
     public record Item(
-            UUID id, Integer ordinal, Long startedAt, Long endedAt, Long pausedMs, Integer count, String outcome) {}
+            UUID id,
+            Integer ordinal,
+            Long startedAt,
+            Long endedAt,
+            Long pausedMs,
+            Integer count,
+            String outcome,
+            String reason) {}
 
     /**
      * A log as it is stored.
@@ -131,6 +142,7 @@ public record LogPost(
                 Instant.ofEpochMilli(ended),
                 paused,
                 item.count(),
-                item.outcome());
+                item.outcome(),
+                item.reason() != null && REASONS.contains(item.reason()) ? item.reason() : null);
     }
 }

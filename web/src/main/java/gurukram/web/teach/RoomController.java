@@ -96,6 +96,7 @@ class RoomController {
         model.addAttribute("title", opened.title());
         model.addAttribute("classId", opened.classId());
         model.addAttribute("script", opened.script().json());
+        model.addAttribute("reasons", String.join("|", LogPost.REASONS));
         return "teach/room";
     }
 

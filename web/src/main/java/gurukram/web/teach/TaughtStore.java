@@ -57,8 +57,8 @@ public class TaughtStore {
             update taught_class set note = :note where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ENTRY = """
             insert into taught_moment (studio_id, id, taught_id, ordinal, node, side, started_at, ended_at, paused_ms,
-                                       done_count, outcome)
-            values (:studio, :id, :taught, :ordinal, :node, :side, :started, :ended, :paused, :count, :outcome)
+                                       done_count, outcome, pause_reason)
+            values (:studio, :id, :taught, :ordinal, :node, :side, :started, :ended, :paused, :count, :outcome, :reason)
             on conflict (studio_id, taught_id, id) do nothing""";
     private static final String ENTRIES = """
             select * from taught_moment where studio_id = :studio and taught_id = :taught order by started_at, ordinal""";
@@ -103,6 +103,7 @@ public class TaughtStore {
      * @param pausedMs part of the time in which the class was paused
      * @param count breaths, repetitions or movements done; null where nothing is counted
      * @param outcome {@code done}, {@code skipped} or {@code back}
+     * @param reason why it was paused, one of {@link LogPost#REASONS}; null when nobody said
      */
     public record Entry(
             UUID id,
@@ -113,7 +114,22 @@ public class TaughtStore {
             Instant endedAt,
             long pausedMs,
             Integer count,
-            String outcome) {}
+            String outcome,
+            String reason) {
+        /** With no reason to pause. */
+        public Entry(
+                UUID id,
+                int ordinal,
+                String node,
+                String side,
+                Instant startedAt,
+                Instant endedAt,
+                long pausedMs,
+                Integer count,
+                String outcome) {
+            this(id, ordinal, node, side, startedAt, endedAt, pausedMs, count, outcome, null);
+        }
+    }
 
     private final JdbcClient jdbc;
     private final Clock clock;
@@ -199,6 +215,7 @@ public class TaughtStore {
                     .param("paused", entry.pausedMs())
                     .param("count", entry.count())
                     .param("outcome", entry.outcome())
+                    .param("reason", entry.reason(), Types.VARCHAR)
                     .update();
         }
     }
@@ -252,7 +269,8 @@ public class TaughtStore {
                         instant(row, "ended_at"),
                         row.getLong("paused_ms"),
                         row.getObject("done_count", Integer.class),
-                        row.getString("outcome")))
+                        row.getString("outcome"),
+                        row.getString("pause_reason")))
                 .list();
     }
 
