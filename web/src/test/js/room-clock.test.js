@@ -102,3 +102,34 @@ test('why it was paused goes with the moment it was paused in', () => {
   assert.equal(first.reason, 'question');
   assert.equal(clock.leave(44_000, 'done', 2).reason, undefined);
 });
+
+const sides = [['tree', 'right'], ['tree', 'left'], ['chair', null]].map(([node, side], i) => ({ node, side, where: '', kind: 'hold', startMs: i * 10_000, leadInMs: 0, workMs: 10_000 }));
+
+test('who leaves out a first side leaves out the second too', () => {
+  const clock = new RoomClock({ totalMs: 30_000, sections: [], moments: sides }, {});
+  clock.begin(0);
+  assert.equal(clock.owes(), '');
+  const entries = clock.leaveOut(1_000);
+  assert.deepEqual(entries.map((entry) => [entry.ordinal, entry.outcome]), [[0, 'skipped'], [1, 'skipped']]);
+  assert.equal(clock.moment.node, 'chair');
+});
+
+test('a second side alone is owed', () => {
+  const clock = new RoomClock({ totalMs: 30_000, sections: [], moments: sides }, {});
+  clock.begin(0);
+  clock.leave(10_000, 'done', 1);
+  assert.equal(clock.owes(), 'right');
+  assert.deepEqual(clock.leaveOut(11_000).map((entry) => entry.ordinal), [1]);
+  assert.equal(clock.moment.node, 'chair');
+});
+
+test('in a flow one movement is left out, and the end ends the class', () => {
+  const flow = sides.map((moment) => ({ ...moment, where: 'tide · round 1 of 2' }));
+  const clock = new RoomClock({ totalMs: 30_000, sections: [], moments: flow }, {});
+  clock.begin(0);
+  assert.equal(clock.leaveOut(1_000).length, 1);
+  assert.equal(clock.owes(), '');
+  clock.leaveOut(2_000);
+  clock.leaveOut(3_000);
+  assert.equal(clock.endedAt, 3_000);
+});

@@ -111,6 +111,32 @@ export class RoomClock {
     return entry;
   }
 
+  /** Outside flows a step stands in moments that follow each other: its sides, its sets. */
+  sameStep(index) {
+    const other = this.script.moments[index];
+    return Boolean(other) && !this.moment.where?.includes('round') && other.node === this.moment.node;
+  }
+
+  /** The side of this step that was done already, so that leaving out this one leaves people uneven; empty when none was. */
+  owes() {
+    const before = this.script.moments[this.index - 1];
+    const one = this.moment.side && this.sameStep(this.index - 1) && before.side && before.side !== this.moment.side;
+    return one ? before.side : '';
+  }
+
+  /** Leaves a step out: with its first side the second too. Answers what is to be logged. */
+  leaveOut(now) {
+    const first = !this.sameStep(this.index - 1);
+    const { node } = this.moment;
+    const entries = [];
+    do {
+      const more = first && this.sameStep(this.index + 1);
+      entries.push(this.leave(now, 'skipped', this.index + 1));
+      if (!more) break;
+    } while (this.running && this.moment.node === node);
+    return entries;
+  }
+
   /** Moves on by itself through every moment whose time is over; answers their log entries. */
   advance(now) {
     const entries = [];

@@ -31,6 +31,7 @@ document.addEventListener('alpine:init', () => {
     now: 0,
     unsent: 0,
     ending: false,
+    owing: '',
     faces: localStorage.getItem('gurukram.room.faces') === 'yes',
     said: [],
 
@@ -138,8 +139,19 @@ document.addEventListener('alpine:init', () => {
       this.go('back', -1);
     },
 
+    /** Never one side without the other: where the first was done, it takes a second press. */
     skip() {
-      this.go('skipped', 1);
+      if (!this.clock.running) return;
+      const owed = this.clock.owes();
+      if (owed && !this.owing) {
+        this.owing = owed;
+        setTimeout(() => (this.owing = ''), 4000);
+        return;
+      }
+      this.owing = '';
+      this.look();
+      this.logged(this.clock.leaveOut(this.now));
+      this.draw();
     },
 
     togglePause() {
@@ -368,6 +380,12 @@ document.addEventListener('alpine:init', () => {
       if (!next) return 'the end';
       const name = next.kind === 'pause' ? 'Pause' : next.name;
       return [name, next.sideWords, next.amount].filter(Boolean).join(' · ');
+    },
+    get isOwing() {
+      return this.owing !== '';
+    },
+    get owingWords() {
+      return this.owing ? `The ${this.owing} side was done. Press again to leave out the ${this.owing === 'left' ? 'right' : 'left'}.` : '';
     },
     get isPaused() {
       return this.moment !== null && this.clock.pausedAt !== null;

@@ -72,13 +72,13 @@ class RoomJourneyTest extends BrowserTests {
         page.keyboard().press("ArrowRight");
         page.keyboard().press("ArrowRight");
         assertThat(page.locator(".room-name")).hasText("Final rest");
-        assertThat(page.locator(".not-said")).isHidden();
+        assertThat(page.locator(".forgotten")).isHidden();
         page.keyboard().press("ArrowRight");
         assertThat(page.locator(".room-name")).hasText("Easy seat");
-        assertThat(page.locator(".not-said")).isVisible();
+        assertThat(page.locator(".forgotten")).isVisible();
         assertThat(page.locator(".room-prompts .late")).hasText("affirmation I can put it down.");
         page.locator(".room-prompts .late").click();
-        assertThat(page.locator(".not-said")).isHidden();
+        assertThat(page.locator(".forgotten")).isHidden();
 
         page.locator("text=End class").click();
         page.locator("text=Press again to end").click();
@@ -172,6 +172,8 @@ class RoomJourneyTest extends BrowserTests {
         context.setOffline(true);
         page.keyboard().press("ArrowRight");
         assertThat(page.locator(".left-panel")).isVisible();
+        page.keyboard().press("s");
+        assertThat(page.locator(".room-prompts [role=alert]")).containsText("The right side was done. Press again");
         page.keyboard().press("s");
         assertThat(page.locator(".room-name")).hasText("Chair");
         page.keyboard().press("ArrowLeft");
