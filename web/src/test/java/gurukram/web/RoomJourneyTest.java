@@ -100,8 +100,8 @@ class RoomJourneyTest extends BrowserTests {
         page.navigate(app.url("/classes/" + id));
         page.locator("#teach").click();
         page.waitForURL("**/room/*");
-        page.waitForFunction("navigator.serviceWorker.controller !== null");
-        page.waitForFunction("caches.open('gurukram-room').then(kept => kept.keys()).then(keys => keys.length > 5)");
+        until("navigator.serviceWorker.controller !== null");
+        until("caches.open('gurukram-room').then(kept => kept.keys()).then(keys => keys.length > 5)");
         page.locator("text=Begin").click();
         page.keyboard().press("ArrowRight");
         context.setOffline(true);
@@ -119,7 +119,7 @@ class RoomJourneyTest extends BrowserTests {
         // whoever signs out takes the room along
         page.navigate(app.url("/"));
         page.locator("header >> text=Sign out").click();
-        page.waitForFunction("caches.has('gurukram-room').then(has => !has)");
+        until("caches.has('gurukram-room').then(has => !has)");
     }
 
     @Test

@@ -84,6 +84,15 @@ public abstract class BrowserTests {
         return opened;
     }
 
+    /** Waits until an expression is true; asked from outside, since the pages allow no script from a string. */
+    protected void until(String expression) {
+        for (int i = 0; i < 200; i++) {
+            if (Boolean.TRUE.equals(page.evaluate(expression))) return;
+            page.waitForTimeout(100);
+        }
+        throw new AssertionError("never: " + expression);
+    }
+
     /** Another window of its own, as somebody else's browser. */
     protected BrowserContext anotherBrowser(Browser.NewContextOptions options) {
         return browser.newContext(options);
