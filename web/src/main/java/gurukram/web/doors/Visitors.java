@@ -63,15 +63,15 @@ class Visitors extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        boolean known = request.getHeader("Authorization") != null || request.getSession(false) != null;
+        // a token nobody has is counted where tokens are looked at, and only there
+        boolean program = request.getRequestURI().startsWith("/api/") && request.getHeader("Authorization") != null;
+        boolean known = program || request.getSession(false) != null;
         if (isStored(request.getRequestURI()) || known || mayGoOn(request)) {
             chain.doFilter(request, response);
             return;
         }
         Plainly.busy(response, 429, 5);
     }
-
-    // a token nobody has is counted where tokens are looked at
 
     /** Files that cost nothing and are kept by browsers. */
     private static boolean isStored(String path) {
