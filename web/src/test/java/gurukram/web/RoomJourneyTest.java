@@ -21,6 +21,13 @@ class RoomJourneyTest extends BrowserTests {
         super(app);
     }
 
+    /** From the class's page into its room. */
+    private TaughtId teach() {
+        page.locator("#teach").click();
+        page.waitForURL("**/room/*");
+        return TaughtId.of(page.url().substring(page.url().lastIndexOf('/') + 1));
+    }
+
     @Test
     void whatIsMeantToBeSaidIsThereAndIsAskedForInTime() {
         Teacher teacher = app.newTeacher();
@@ -41,9 +48,7 @@ class RoomJourneyTest extends BrowserTests {
                 "easy seat, 1 min open");
         signIn(teacher.email());
         page.navigate(app.url("/classes/" + id));
-        page.locator("#teach").click();
-        page.waitForURL("**/room/*");
-        String room = page.url();
+        TaughtId taught = teach();
         page.locator("text=Begin").click();
         assertThat(page.locator(".room-prompts > button")).hasCount(2);
         assertThat(page.locator(".room-prompts")).containsText("Feel what you hold on to.");
@@ -83,10 +88,9 @@ class RoomJourneyTest extends BrowserTests {
         page.locator("text=End class").click();
         page.locator("text=Press again to end").click();
         assertThat(page.locator(".over [role=status]")).hasText("Everything is in the logbook.");
-        TaughtStore.Taught taught = app.bean(TaughtStore.class)
-                .find(teacher, TaughtId.of(room.substring(room.lastIndexOf('/') + 1)))
-                .orElseThrow();
-        Assertions.assertThat(taught.said()).containsExactly("affirmation", "opening");
+        TaughtStore.Taught kept =
+                app.bean(TaughtStore.class).find(teacher, taught).orElseThrow();
+        Assertions.assertThat(kept.said()).containsExactly("affirmation", "opening");
         page.locator("text=To the logbook").click();
         assertThat(page.locator("main")).containsText("closing words: Leave the rope here.");
         assertThat(page.locator("main")).containsText("at Triangle: somebody came late");
@@ -98,8 +102,7 @@ class RoomJourneyTest extends BrowserTests {
         ClassId id = app.newClass(teacher, "section standing", "tree, both, 5 breaths", "chair, 3 breaths");
         signIn(teacher.email());
         page.navigate(app.url("/classes/" + id));
-        page.locator("#teach").click();
-        page.waitForURL("**/room/*");
+        teach();
         until("navigator.serviceWorker.controller !== null");
         until("caches.open('gurukram-room').then(kept => kept.keys()).then(keys => keys.length > 5)");
         page.locator("text=Begin").click();
@@ -128,9 +131,7 @@ class RoomJourneyTest extends BrowserTests {
         ClassId id = app.newClass(teacher, "section standing", "easy seat, 2 min", "tree, both, 5 breaths");
         signIn(teacher.email());
         page.navigate(app.url("/classes/" + id));
-        page.locator("#teach").click();
-        page.waitForURL("**/room/*");
-        String room = page.url();
+        TaughtId taught = teach();
         page.locator("text=Begin").click();
         page.keyboard().press("ArrowRight");
         assertThat(page.locator(".room-name")).hasText("Tree");
@@ -141,11 +142,10 @@ class RoomJourneyTest extends BrowserTests {
         page.locator("text=End class").click();
         page.locator("text=Press again to end").click();
         assertThat(page.locator(".over [role=status]")).hasText("Everything is in the logbook.");
-        TaughtStore.Taught taught = app.bean(TaughtStore.class)
-                .find(teacher, TaughtId.of(room.substring(room.lastIndexOf('/') + 1)))
-                .orElseThrow();
-        Assertions.assertThat(taught.odd()).isTrue();
-        Assertions.assertThat(Duration.between(taught.startedAt(), taught.endedAt()))
+        TaughtStore.Taught kept =
+                app.bean(TaughtStore.class).find(teacher, taught).orElseThrow();
+        Assertions.assertThat(kept.odd()).isTrue();
+        Assertions.assertThat(Duration.between(kept.startedAt(), kept.endedAt()))
                 .isBetween(Duration.ZERO, Duration.ofMinutes(2));
     }
 
@@ -162,10 +162,7 @@ class RoomJourneyTest extends BrowserTests {
         page.navigate(app.url("/classes/" + id));
         long now = System.currentTimeMillis();
         stopClocks(now);
-        page.locator("#teach").click();
-        page.waitForURL("**/room/*");
-        String room = page.url();
-        TaughtId taught = TaughtId.of(room.substring(room.lastIndexOf('/') + 1));
+        TaughtId taught = teach();
         page.locator("text=Begin").click();
         assertThat(page.locator(".room-side")).hasText("right standing leg");
 

@@ -1,17 +1,14 @@
 package gurukram.web.account;
 
+import gurukram.web.shared.Secrets;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.random.RandomGenerator;
@@ -26,7 +23,6 @@ import org.springframework.web.context.request.ServletRequestAttributes;
 @Component
 class KnownDeviceStore {
     private static final String COOKIE = "gurukram-known";
-    private static final int BYTES = 32;
     private static final int MOST = 20;
     private static final Duration KEPT = Duration.ofDays(400);
 
@@ -55,7 +51,7 @@ class KnownDeviceStore {
 
     /** The hash of this browser's secret in hex, when the owner of the account has signed in with it. */
     Optional<String> known(String email) {
-        Optional<byte[]> hash = secret().map(KnownDeviceStore::hash);
+        Optional<byte[]> hash = secret().map(Secrets::hash);
         return hash.filter(value -> jdbc.sql(IS_KNOWN)
                                 .param("email", email)
                                 .param("hash", value)
@@ -71,7 +67,7 @@ class KnownDeviceStore {
         jdbc.sql(REMEMBER)
                 .param("studio", teacher.studio())
                 .param("teacher", teacher.id())
-                .param("hash", hash(secret))
+                .param("hash", Secrets.hash(secret))
                 .param("now", OffsetDateTime.now(clock).withOffsetSameInstant(ZoneOffset.UTC))
                 .update();
         jdbc.sql(FORGET_OLDEST)
@@ -89,9 +85,7 @@ class KnownDeviceStore {
     }
 
     private String give() {
-        byte[] bytes = new byte[BYTES];
-        random.nextBytes(bytes);
-        String secret = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+        String secret = Secrets.make(random);
         ServletRequestAttributes now = now();
         HttpServletResponse response = now == null ? null : now.getResponse();
         if (response != null)
@@ -123,13 +117,5 @@ class KnownDeviceStore {
         return RequestContextHolder.getRequestAttributes() instanceof ServletRequestAttributes attributes
                 ? attributes
                 : null;
-    }
-
-    private static byte[] hash(String secret) {
-        try {
-            return MessageDigest.getInstance("SHA-256").digest(secret.getBytes(StandardCharsets.UTF_8));
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
     }
 }

@@ -1,11 +1,9 @@
 package gurukram.web.account;
 
+import gurukram.web.shared.Secrets;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.HexFormat;
@@ -90,12 +88,7 @@ class Sessions {
     }
 
     private static String mark(String id) {
-        try {
-            byte[] hash = MessageDigest.getInstance("SHA-256").digest(id.getBytes(StandardCharsets.UTF_8));
-            return HexFormat.of().formatHex(hash, 0, 16);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return HexFormat.of().formatHex(Secrets.hash(id), 0, 16);
     }
 
     /** What a browser says of itself, in words; only what is known is told. */

@@ -1,6 +1,7 @@
 package gurukram.web.exchange;
 
 import gurukram.web.account.SignInBrake;
+import gurukram.web.shared.Secrets;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -92,7 +93,7 @@ class ApiSecurity {
             String token = request.getHeader("Authorization")
                     .substring(BEARER.length())
                     .strip();
-            Optional<TokenStore.Owner> owner = tokens.owner(ApiToken.hash(token));
+            Optional<TokenStore.Owner> owner = tokens.owner(Secrets.hash(token));
             if (owner.isEmpty()) {
                 unknown(request, response);
                 return;

@@ -4,6 +4,7 @@ import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
 import gurukram.web.account.Zones;
 import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Secrets;
 import gurukram.web.shared.Teacher;
 import gurukram.web.shared.WrongRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -77,7 +78,7 @@ class TokenController {
             if (!LASTS.contains(days)) throw new WrongRequest("no such time");
             String token = ApiToken.make(random);
             boolean writes = may.equals("write");
-            if (!tokens.add(teacher, plain, ApiToken.hash(token), writes, Duration.ofDays(days), MOST_TOKENS))
+            if (!tokens.add(teacher, plain, Secrets.hash(token), writes, Duration.ofDays(days), MOST_TOKENS))
                 throw new Refused("You have " + MOST_TOKENS + " tokens; take one back first.");
             return page(teacher, response, model, token, "", "");
         } catch (Refused e) {

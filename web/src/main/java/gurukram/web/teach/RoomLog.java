@@ -32,7 +32,7 @@ class RoomLog {
     @Transactional
     List<Entry> store(Teacher teacher, TaughtId id, LogPost post) {
         Taught before = taught.lock(teacher, id).orElseThrow(NotFound::new);
-        LogPost.Read read = post.read(before.script(), clock.instant(), taught.shift(teacher, id));
+        LogPost.Read read = post.read(before.script(), clock.instant(), before.shiftMs());
         if (taught.entryCount(teacher, id) + read.entries().size() > MOST_ENTRIES)
             throw new Refused("The log of this class is full.");
         taught.log(teacher, id, read.startedAt(), read.endedAt(), read.entries());

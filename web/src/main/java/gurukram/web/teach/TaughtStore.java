@@ -45,8 +45,6 @@ public class TaughtStore {
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ENTRY_COUNT =
             "select count(*) from taught_moment where studio_id = :studio and taught_id = :taught";
-    private static final String SHIFT =
-            "select shift_ms from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id";
     private static final String CLOCK = """
             update taught_class set shift_ms = :shift, odd_clock = odd_clock or :odd
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
@@ -68,6 +66,7 @@ public class TaughtStore {
      *
      * @param startedAt null before it begins
      * @param endedAt null while it goes on
+     * @param shiftMs how far its times were put forward; null before it begins
      * @param odd whether the device's clock was wrong or jumped
      * @param said the names of the words of the theme that were said
      * @param counts whether it really was taught: what ends within a minute, or half of a shorter plan, was only tried out
@@ -81,6 +80,7 @@ public class TaughtStore {
             Script script,
             Instant startedAt,
             Instant endedAt,
+            Long shiftMs,
             boolean odd,
             boolean counts,
             List<String> said,
@@ -229,16 +229,6 @@ public class TaughtStore {
                 .single();
     }
 
-    /** How far the times of a class were put forward, ms; null before it begins. */
-    Long shift(Teacher teacher, TaughtId id) {
-        return owned(SHIFT, teacher)
-                .param("id", id.value())
-                .query((row, n) -> Optional.ofNullable(row.getObject(1, Long.class)))
-                .optional()
-                .flatMap(found -> found)
-                .orElse(null);
-    }
-
     /** These words of the theme were said too. */
     void said(Teacher teacher, TaughtId id, List<String> said) {
         owned(SAID, teacher)
@@ -292,6 +282,7 @@ public class TaughtStore {
                 Script.parse(row.getString("script")),
                 instant(row, "started_at"),
                 instant(row, "ended_at"),
+                row.getObject("shift_ms", Long.class),
                 row.getBoolean("odd_clock"),
                 row.getBoolean("counts"),
                 List.of((String[]) row.getArray("said").getArray()),

@@ -6,6 +6,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.json.PlanJson;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.shared.Secrets;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
@@ -41,7 +42,7 @@ class ApiTest {
     void aTeacherWithAToken() {
         teacher = app.newTeacher();
         token = ApiToken.make(new SecureRandom());
-        app.bean(TokenStore.class).add(teacher, "Laptop", ApiToken.hash(token), true, Duration.ofDays(30), 20);
+        app.bean(TokenStore.class).add(teacher, "Laptop", Secrets.hash(token), true, Duration.ofDays(30), 20);
     }
 
     /** Signed in when a test first needs it. */

@@ -80,6 +80,7 @@ class LogbookControllerTest {
                 script,
                 Instant.parse("2026-03-03T18:30:00Z"),
                 ended,
+                null,
                 false,
                 true,
                 List.of("opening"),

@@ -20,7 +20,7 @@ class EditingSiege {
         try (AppProcess sieged = new AppProcess("--gurukram.warm-up=8")) {
             Editors teachers = new Editors(app, sieged, 200);
             Editors.Told cold = teachers.edit(60, 2_000, 5_000, 15_000);
-            System.out.println("[siege] 200 teachers, who come within 15 s, the first minute: " + cold + cold.wrong());
+            System.out.println("[siege] 200 teachers, who come within 15 s, the first minute: " + cold);
             Editors.Told warm = teachers.edit(30, 2_000, 5_000);
             System.out.println("[siege] 200 teachers, the next 30 s: " + warm);
             assertThat(cold.wrong()).isEmpty();
