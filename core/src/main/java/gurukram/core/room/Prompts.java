@@ -12,6 +12,7 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Caution;
 import gurukram.core.score.Moment;
+import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -31,7 +32,10 @@ import java.util.stream.Collectors;
  * steps; the quotation is for the rest; the mantra and the closing words begin the close.
  */
 public final class Prompts {
+    private static final long AGAIN_MS = 10 * Millis.MINUTE;
+
     private final Subject subject;
+    private final Map<String, Long> told = new HashMap<>();
     private final List<Prompt> all = new ArrayList<>();
     private final Map<NodeId, Node> nodes = new HashMap<>();
 
@@ -139,9 +143,18 @@ public final class Prompts {
             String words = before.lines().stream()
                     .filter(line -> !line.planned())
                     .map(Prompts::words)
+                    .filter(line -> isNews(line, before.startMs()))
                     .collect(Collectors.joining(" · "));
             add(Prompt.Kind.NEED, first(before.node()), "-" + before.node().value(), words);
         }
+    }
+
+    /** The same words pose after pose are read by nobody: they are told again after a while. */
+    private boolean isNews(String words, long startMs) {
+        Long last = told.get(words);
+        if (last != null && startMs - last < AGAIN_MS) return false;
+        told.put(words, startMs);
+        return true;
     }
 
     private static String lower(String words) {
@@ -149,7 +162,7 @@ public final class Prompts {
     }
 
     private static String words(Tonight.ForNeed line) {
-        String who = line.people() + " " + line.need().words();
+        String who = "%s (%d)".formatted(line.need().words(), line.people());
         boolean out = line.severity() == Caution.Severity.BLOCKED;
         if (out && line.instead() != null)
             return who + ": " + line.instead().name().toLowerCase(Locale.ROOT) + " instead";

@@ -121,9 +121,20 @@ class PromptsTest {
         Subject subject = subject(EVENING, new People(10, Map.of(Need.WRIST, 2), null));
         assertThat(of(Prompt.Kind.NEED, Prompts.of(subject))).anySatisfy(need -> {
             assertThat(poseAt(subject, need)).isEqualTo("crow");
-            assertThat(need.words()).startsWith("2 " + Need.WRIST.words() + ": ");
+            assertThat(need.words()).startsWith(Need.WRIST.words() + " (2): ");
         });
         assertThat(of(Prompt.Kind.NEED, Prompts.of(subject(EVENING, null)))).isEmpty();
+    }
+
+    @Test
+    void theSameWordsForANeedComeAgainOnlyAfterAWhile() {
+        String seats =
+                "class: Seats\n- 60 min, hatha, beginner\narrive:\neasy seat, 2 min open\neasy seat twist, both, 3 breaths\n"
+                        + "standing:\nmountain, 15 min open\nclose:\nclosing seat, 5 breaths\n";
+        Subject subject = subject(seats, new People(10, Map.of(Need.KNEE, 1), null));
+        assertThat(of(Prompt.Kind.NEED, Prompts.of(subject)))
+                .extracting(need -> poseAt(subject, need))
+                .containsExactly("easy-seat", "seated-close");
     }
 
     @Test
