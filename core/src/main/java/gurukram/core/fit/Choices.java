@@ -376,8 +376,8 @@ public final class Choices {
         return all.isEmpty() ? List.of(now) : all;
     }
 
-    private static int fewest(Flow flow, int now) {
-        int fewest = 1;
+    private int fewest(Flow flow, int now) {
+        int fewest = Math.min(now, request.begun().getOrDefault(flow.id(), 1));
         for (When when : FlowBalance.guards(flow)) {
             if (when.rounds() == null || when.rounds().from() == null) continue;
             if (when.rounds().from() <= now)

@@ -47,7 +47,8 @@ record FitHelps(PoseCatalogue catalogue, Unfolder unfolder) {
                     "Let the final rest change",
                     new FitRequest.Freedom(f.rounds(), f.usualRanges(), f.openTime(), f.optional(), true));
         wider.forEach((what, freedom) -> {
-            FitRequest other = new FitRequest(request.targetMs(), request.toleranceMs(), request.level(), freedom);
+            FitRequest other = new FitRequest(
+                    request.targetMs(), request.toleranceMs(), request.level(), freedom, request.begun());
             if (can(plan, other, Set.of())) helps.add(new FitAnswer.Help(NodeId.CLASS, what));
         });
         helps.addAll(ranges(plan, request, failed));

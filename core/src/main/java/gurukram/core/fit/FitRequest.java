@@ -1,8 +1,10 @@
 package gurukram.core.fit;
 
+import gurukram.core.plan.NodeId;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
 import gurukram.core.time.Millis;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,9 +14,14 @@ import org.jspecify.annotations.Nullable;
  * @param toleranceMs how far off it may end, either way, ms
  * @param level the line that is fitted; null is the base line
  * @param freedom what may change
+ * @param begun flows that have begun, each with the rounds that cannot be taken back
  */
 public record FitRequest(
-        long targetMs, long toleranceMs, @Nullable Level level, Freedom freedom) {
+        long targetMs,
+        long toleranceMs,
+        @Nullable Level level,
+        Freedom freedom,
+        Map<NodeId, Integer> begun) {
     public static final long TOLERANCE_MS = 30L * Millis.SECOND;
 
     /**
@@ -35,7 +42,12 @@ public record FitRequest(
     }
 
     public FitRequest {
+        begun = Map.copyOf(begun);
         if (targetMs < 0 || toleranceMs < 0) throw new Refused("A class cannot be fitted to a length below nothing.");
+    }
+
+    public FitRequest(long targetMs, long toleranceMs, @Nullable Level level, Freedom freedom) {
+        this(targetMs, toleranceMs, level, freedom, Map.of());
     }
 
     /** To the minutes of a slot, within the usual tolerance. */
@@ -44,7 +56,7 @@ public record FitRequest(
     }
 
     FitRequest within(long otherToleranceMs) {
-        return new FitRequest(targetMs, otherToleranceMs, level, freedom);
+        return new FitRequest(targetMs, otherToleranceMs, level, freedom, begun);
     }
 
     long shortestMs() {

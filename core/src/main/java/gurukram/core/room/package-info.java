@@ -1,7 +1,8 @@
 /**
- * What the room needs beside the score: what is meant to be said, fetched and watched, each at its moment. Read {@code Prompts}.
+ * What the room needs beside the score: what is meant to be said, fetched and watched, each at its moment ({@code Prompts}), and how a
+ * class that leaves its plan goes on ({@code Underway}).
  *
- * <p>Imports: check, plan, plan.settings, pose, score, time.
+ * <p>Imports: body, check, fit, plan, plan.edit, plan.manner, plan.settings, pose, score, time.
  */
 @NullMarked
 package gurukram.core.room;
