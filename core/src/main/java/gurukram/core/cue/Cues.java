@@ -54,8 +54,11 @@ public final class Cues {
             long ms,
             How how) {}
 
-    private Cues(ClassPlan plan, PoseCatalogue catalogue, School teachers) {
+    private final boolean brief;
+
+    private Cues(ClassPlan plan, PoseCatalogue catalogue, School teachers, boolean brief) {
         this.catalogue = catalogue;
+        this.brief = brief;
         this.classSchool = plan.settings().school().over(teachers.over(School.USUAL));
         plan.walk(node -> nodes.put(node.id(), node));
         plan.sections().forEach(section -> roles.put(section.id(), section.role()));
@@ -63,11 +66,19 @@ public final class Cues {
 
     /** One cue for every moment of the score, in its order. */
     public static List<Cue> of(Score score, ClassPlan plan, PoseCatalogue catalogue, School teachers) {
-        Cues cues = new Cues(plan, catalogue, teachers);
+        return new Cues(plan, catalogue, teachers, false).all(score);
+    }
+
+    /** The same with the short words everywhere. */
+    public static List<Cue> brief(Score score, ClassPlan plan, PoseCatalogue catalogue, School teachers) {
+        return new Cues(plan, catalogue, teachers, true).all(score);
+    }
+
+    private List<Cue> all(Score score) {
         List<Cue> all = new ArrayList<>(score.moments().size());
         Moment before = null;
         for (Moment moment : score.moments()) {
-            all.add(cues.cue(moment, before));
+            all.add(cue(moment, before));
             before = moment;
         }
         return all;
@@ -94,8 +105,7 @@ public final class Cues {
 
     private String words(Moment moment, @Nullable Flow flow, @Nullable Moment before) {
         if (moment.kind() == Moment.Kind.PAUSE || moment.pose() == null) return "";
-        CueLevel level =
-                flow == null ? CueLevel.LONG : flow.settings().pace().cueIn(Objects.requireNonNull(moment.round()));
+        CueLevel level = level(moment, flow);
         if (level == CueLevel.SILENT || isIn(moment, before)) return "";
         if (moment.kind() != Moment.Kind.MOVEMENT) return spoken(moment, flow, before, level);
         // rounds say the same again and again
@@ -110,6 +120,12 @@ public final class Cues {
                 level == CueLevel.LONG ? moment.workMs() : 0,
                 moment.how());
         return said.computeIfAbsent(same, key -> spoken(moment, flow, before, level));
+    }
+
+    private CueLevel level(Moment moment, @Nullable Flow flow) {
+        CueLevel level =
+                flow == null ? CueLevel.LONG : flow.settings().pace().cueIn(Objects.requireNonNull(moment.round()));
+        return brief && level == CueLevel.LONG ? CueLevel.SHORT : level;
     }
 
     private String spoken(Moment moment, @Nullable Flow flow, @Nullable Moment before, CueLevel level) {

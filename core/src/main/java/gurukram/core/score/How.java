@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param way how people get here, by name; null for the usual way, also where the named one does not lead here
  * @param fetchMs the part of setting up in which props are fetched
  * @param sideNames what the side names in a pose that has none by itself; empty where the pose says it
+ * @param phases of a breathing pattern, one cycle: in, held, out, held, in counts as they are done; empty otherwise
  */
 public record How(
         @Nullable Integer stage,
@@ -23,10 +24,12 @@ public record How(
         List<String> with,
         @Nullable String way,
         long fetchMs,
-        String sideNames) {
-    public static final How USUAL = new How(null, null, null, null, List.of(), null, 0, "");
+        String sideNames,
+        List<Integer> phases) {
+    public static final How USUAL = new How(null, null, null, null, List.of(), null, 0, "", List.of());
 
     public How {
         with = List.copyOf(with);
+        phases = List.copyOf(phases);
     }
 }

@@ -95,6 +95,7 @@ final class MomentDraft {
     String waiting;
 
     List<String> with = List.of();
+    List<Integer> phases = List.of();
 
     @Nullable
     String way;
@@ -118,9 +119,9 @@ final class MomentDraft {
     How how() {
         String names = side == null ? "" : step.manner().sideNames();
         boolean usual = stage == null && turn == null && with.isEmpty() && way == null && fetching == 0;
-        if (usual && names.isEmpty()) return How.USUAL;
+        if (usual && names.isEmpty() && phases.isEmpty()) return How.USUAL;
         Stage staged = stage == null ? null : step.manner().stages().get(stage - 1);
-        return new How(stage, staged, turn, waiting, with, way, fetching, names);
+        return new How(stage, staged, turn, waiting, with, way, fetching, names, phases);
     }
 
     /** The side of the twist: as the step says, else as the pose usually does; null where there is none. */

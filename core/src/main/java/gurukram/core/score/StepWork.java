@@ -15,6 +15,7 @@ import gurukram.core.score.Moment.Kind;
 import gurukram.core.score.MomentDraft.Where;
 import gurukram.core.time.Breath;
 import gurukram.core.time.Millis;
+import java.util.List;
 import java.util.Objects;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -184,6 +185,11 @@ final class StepWork {
             draft.heldCounts = (long) stage.cycles() * stage.retained(kept);
             draft.holds = stage.cycles() * stage.holds(kept);
             draft.work = (long) stage.counts(kept) * countMillis();
+            draft.phases = List.of(
+                    stage.in(),
+                    kept == Dose.Pattern.Holds.NONE ? 0 : stage.holdIn(),
+                    stage.out(),
+                    kept == Dose.Pattern.Holds.ALL ? stage.holdOut() : 0);
             out.accept(draft);
         }
     }
