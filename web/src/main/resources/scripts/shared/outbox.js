@@ -31,6 +31,19 @@ export function end(taught, endedAt) {
   write(taught, log);
 }
 
+/** It was ended by accident: what waits goes on waiting, and the end is none. */
+export function reopen(taught, startedAt) {
+  const log = read(taught) ?? { startedAt, moments: [], said: [], saidSent: 0 };
+  write(taught, { ...log, endedAt: null, endSent: false });
+}
+
+/** How the class left its plan: all of it, each time. */
+export function changed(taught, changes) {
+  const log = read(taught);
+  if (!log) return;
+  write(taught, { ...log, changes, changesSent: false });
+}
+
 /** Words of the theme that were said. */
 export function said(taught, id) {
   const log = read(taught);
@@ -43,10 +56,16 @@ export function said(taught, id) {
 export function waiting(taught) {
   const log = read(taught);
   if (!log) return 0;
-  return log.moments.length + ((log.said ?? []).length > (log.saidSent ?? 0) ? 1 : 0) + (log.endedAt && !log.endSent ? 1 : 0);
+  return log.moments.length + ((log.said ?? []).length > (log.saidSent ?? 0) ? 1 : 0) + (log.changes && !log.changesSent ? 1 : 0) + (log.endedAt && !log.endSent ? 1 : 0);
 }
 
 const sending = new Set();
+let onChanged = () => {};
+
+/** @param tell what is done when the server says that the class was changed since its room was opened */
+export function whenChanged(tell) {
+  onChanged = tell;
+}
 
 /**
  * Sends what waits of one class; answers whether nothing waits any more.
@@ -61,14 +80,17 @@ export async function flush(taught, clock = { sentAt: Date.now(), jumped: false 
     const answer = await fetch(`/room/${taught}/log`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': csrf() },
-      body: JSON.stringify({ startedAt: log.startedAt, endedAt: log.endedAt, ...clock, moments: log.moments, said: log.said ?? [] }),
+      body: JSON.stringify({ startedAt: log.startedAt, endedAt: log.endedAt, ...clock, moments: log.moments, said: log.said ?? [], changes: log.changes ?? null }),
     });
     if (!answer.ok) return false;
-    const stored = new Set((await answer.json()).stored);
+    const told = await answer.json();
+    const stored = new Set(told.stored);
     const now = read(taught);
+    if (told.changed) onChanged(taught);
     now.moments = now.moments.filter((moment) => !stored.has(moment.id));
-    now.endSent = log.endedAt !== null;
+    now.endSent = log.endedAt !== null && now.endedAt === log.endedAt;
     now.saidSent = (log.said ?? []).length;
+    now.changesSent = JSON.stringify(now.changes) === JSON.stringify(log.changes);
     if (now.endSent && now.moments.length === 0) localStorage.removeItem(PREFIX + taught);
     else write(taught, now);
     return now.moments.length === 0;

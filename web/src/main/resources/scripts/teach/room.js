@@ -1,427 +1,644 @@
 // The room's page: shows the clock, takes keys and taps, keeps its place in local storage, hands moments to the outbox.
 import { clockTime } from '../shared/clock-time.js';
 import * as outbox from '../shared/outbox.js';
-import { RoomClock } from './room-clock.js';
-import { minutesLate } from './end.js';
+import { ask } from './ask.js';
+import { changes } from './changes.js';
+import * as counting from './counting.js';
+import { meantAt, minutesLate } from './end.js';
+import * as lines from './lines.js';
+import { LOOK, live, thisDevice } from './live.js';
 import { due, notSaid } from './prompts.js';
+import { rehearsal } from './rehearsal.js';
+import { RoomClock } from './room-clock.js';
+import * as settings from './settings.js';
 import { Steady } from './steady.js';
+import { Bell, Voice } from './voice.js';
 
 const TICK = 100;
 const RESEND = 5000;
+const DAY = 24 * 60 * 60_000;
+const PLACE = 'gurukram.room.';
+const MUCH = { all: 'all words', brief: 'short words', breath: 'breath only', none: 'no words' };
 
 /** Everything the page needs stays with the browser, so that it can be loaded again without the server. */
-async function stay(figures) {
+async function stay(more) {
   if (!navigator.serviceWorker) return;
   try {
     await navigator.serviceWorker.register('/room/worker.js');
     const { active } = await navigator.serviceWorker.ready;
     const parts = [...document.querySelectorAll('link[rel=stylesheet], script[src]')].map((part) => part.href || part.src);
     const fonts = performance.getEntriesByType('resource').map((entry) => entry.name).filter((name) => name.includes('/assets/'));
-    active.postMessage({ keep: [window.location.pathname, ...new Set([...parts, ...fonts, ...figures])] });
+    active.postMessage({ keep: [window.location.pathname, ...new Set([...parts, ...fonts, ...more])] });
   } catch {
     // without it the room goes on as long as it is not loaded again
   }
 }
 
+/** Places of classes that were taught long ago are of no use to anybody. */
+function forget(now) {
+  Object.keys(localStorage)
+    .filter((key) => /^gurukram\.room\.[0-9a-f-]{36}$/.test(key))
+    .forEach((key) => {
+      const kept = JSON.parse(localStorage.getItem(key));
+      if (!(now - kept.seen < DAY)) localStorage.removeItem(key);
+    });
+}
+
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+const timeOf = (ms) => {
+  const at = new Date(ms);
+  return `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
+};
 
-document.addEventListener('alpine:init', () => {
-  Alpine.data('room', () => ({
-    clock: null,
-    now: 0,
-    unsent: 0,
-    ending: false,
-    owing: '',
-    faces: localStorage.getItem('gurukram.room.faces') === 'yes',
-    said: [],
+/** One component of several parts, their getters kept as they are. */
+const together = (...parts) => parts.reduce((all, part) => Object.defineProperties(all, Object.getOwnPropertyDescriptors(part)), {});
 
-    init() {
-      this.taught = this.$root.dataset.taught;
-      this.place = `gurukram.room.${this.taught}`;
-      const kept = JSON.parse(localStorage.getItem(this.place) ?? 'null');
-      const script = JSON.parse(document.getElementById('script').textContent);
-      this.clock = new RoomClock(script, kept?.state ?? {});
-      this.said = kept?.said ?? [];
-      this.steady = new Steady();
-      this.away = document.hidden;
-      this.look();
-      // A page that comes back stands where it was last seen, paused, so that nothing runs past unseen.
-      if (this.clock.running) this.clock.pause(Math.min(kept.seen, this.now));
-      this.unsent = outbox.waiting(this.taught);
-      stay(script.figures ?? []);
-      setInterval(() => this.tick(), TICK);
-      setInterval(() => this.send(), RESEND);
-      document.addEventListener('visibilitychange', () => {
-        this.away = true;
-        this.stayAwake();
-      });
-    },
+const room = {
+  clock: null,
+  script: null,
+  now: 0,
+  unsent: 0,
+  ending: false,
+  owing: '',
+  said: [],
+  settings: settings.read(),
+  wasChanged: false,
+  feels: null,
 
-    look() {
-      this.now = Math.round(this.steady.now(this.away));
-      this.away = document.hidden;
-    },
+  async init() {
+    this.taught = this.$root.dataset.taught;
+    this.rehearses = this.$root.dataset.rehearses ?? '';
+    this.device = thisDevice();
+    this.voice = new Voice();
+    this.bell = new Bell();
+    this.spokenNow = '';
+    this.steady = new Steady();
+    this.away = document.hidden;
+    this.look();
+    forget(this.now);
+    this.script = Object.freeze(JSON.parse(document.getElementById('script').textContent));
+    const kept = this.rehearses ? null : JSON.parse(localStorage.getItem(PLACE + this.taught) ?? 'null');
+    this.clock = new RoomClock(this.script, kept?.state ?? {});
+    this.said = kept?.said ?? [];
+    this.taken = kept?.taken ?? [];
+    this.answers = kept?.answers ?? [];
+    if (this.rehearses === 'finger') this.clock.auto = false;
+    this.comeBack(kept);
+    this.unsent = outbox.waiting(this.taught);
+    outbox.whenChanged(() => (this.wasChanged = true));
+    setInterval(() => this.tick(), TICK);
+    document.addEventListener('visibilitychange', () => {
+      this.away = true;
+      this.stayAwake();
+    });
+    if (this.rehearses) return;
+    stay([...(this.script.figures ?? []), ...Object.values(this.script.felt ?? {}).map((felt) => felt.map)]);
+    setInterval(() => this.send(), RESEND);
+    setInterval(() => this.followOn(), LOOK);
+    setInterval(() => this.tellLive(), LOOK);
+    if (this.clock.endedAt === null) await this.lookForOther();
+    if (!this.answers.length) this.answers = (await ask(`/room/${this.taught}/answers`, undefined, 60_000)) ?? [];
+  },
 
-    tick() {
-      this.look();
-      if (!this.clock.running) return;
+  /** A page that comes back stands where it was last seen, paused, so that nothing runs past unseen. */
+  comeBack(kept) {
+    const { reached, started } = this.$root.dataset;
+    // the class was taken back from the logbook
+    if (this.clock.endedAt !== null && outbox.waiting(this.taught) === 0 && started) {
+      this.clock.goOn(this.now);
+      outbox.reopen(this.taught, this.clock.classStart);
+    } else if (this.clock.running) this.clock.pause(Math.min(kept.seen, this.now));
+    else if (!kept && started && Number(reached) < this.clock.moments.length) {
+      this.clock.begin(Number(started), meantAt(this.script.starts, Number(started)) ?? Number(started));
+      Object.assign(this.clock, { index: this.clock.kept(Number(reached), 1), momentStart: this.now, pausedAt: this.now });
+      outbox.reopen(this.taught, Number(started));
+    }
+  },
+
+  /** The time as this device tells it, and as fast as it is rehearsed. */
+  own() {
+    const time = Math.round(this.steady.now(this.away));
+    this.away = document.hidden;
+    if (this.speed === 1) return time;
+    this.firstSeen ??= time;
+    return this.firstSeen + (time - this.firstSeen) * this.speed;
+  },
+
+  look() {
+    this.now = this.own() + this.offset;
+  },
+
+  tick() {
+    this.look();
+    if (!this.clock.running) return;
+    if (!this.follows) {
       const entries = this.clock.advance(this.now);
       if (entries.length) this.logged(entries);
       this.keep();
-      this.draw();
-    },
+    }
+    this.draw();
+    this.speak();
+  },
 
-    keep() {
-      if (this.clock.endedAt !== null) localStorage.removeItem(this.place);
-      else localStorage.setItem(this.place, JSON.stringify({ seen: this.now, state: this.clock.state(), said: this.said }));
-    },
+  keep() {
+    if (this.rehearses || this.follows) return;
+    const { now: seen, said, taken, answers } = this;
+    localStorage.setItem(PLACE + this.taught, JSON.stringify({ seen, state: this.clock.state(), said, taken, answers }));
+  },
 
-    draw() {
-      if (!this.clock.running) return;
-      const width = this.breathWidth();
-      this.$refs.breath.setAttribute('x', String(500 - width / 2));
-      this.$refs.breath.setAttribute('width', String(width));
-    },
+  draw() {
+    if (!this.clock.running) return;
+    const width = this.breathWidth();
+    this.$refs.breath.setAttribute('x', String(500 - width / 2));
+    this.$refs.breath.setAttribute('width', String(width));
+  },
 
-    /** Out from the spine on the inhale, back to it on the exhale. */
-    breathWidth() {
-      const at = this.clock.counting(this.now);
-      if (at.phase === 'into' || still()) return 4;
-      if (['hold', 'attempt'].includes(at.phase) && at.number) return 4 + 992 * (at.part < 0.5 ? at.part * 2 : 2 - at.part * 2);
-      if (this.moment.breath === 'hold in') return 996;
-      if (this.moment.breath === 'hold out') return 4;
-      if (at.phase === 'movement') return 4 + 992 * (this.moment.breath === 'inhale' ? at.part : 1 - at.part);
-      return 4 + 992 * at.part;
-    },
+  /** Out from the spine on the inhale, back to it on the exhale. */
+  breathWidth() {
+    const at = this.clock.counting(this.now);
+    if (at.phase === 'into' || still()) return 4;
+    if (at.breath) return 4 + 992 * { in: at.breathPart, 'hold in': 1, out: 1 - at.breathPart, 'hold out': 0 }[at.breath];
+    if (this.moment.breath === 'hold in') return 996;
+    if (this.moment.breath === 'hold out') return 4;
+    if (at.phase === 'movement') return 4 + 992 * (this.moment.breath === 'inhale' ? at.part : 1 - at.part);
+    return 4 + 992 * (at.part ?? 0);
+  },
 
-    logged(entries) {
-      entries.forEach((entry) => outbox.add(this.taught, entry));
-      if (this.clock.endedAt !== null) outbox.end(this.taught, Math.round(this.clock.endedAt));
-      this.unsent = outbox.waiting(this.taught);
-      this.keep();
-      this.send();
-    },
+  /** What is heard: the moment when it begins, then what is counted; a bell when something new begins. */
+  speak() {
+    const { voice, bell } = this.settings;
+    if ((!voice.on && !bell.on) || this.clock.pausedAt !== null) return;
+    const moment = this.clock.moment;
+    const key = `${this.clock.index}`;
+    if (key !== this.heardMoment) {
+      const before = this.heardMoment === undefined ? null : this.clock.moments[Number(this.heardMoment)];
+      this.heardMoment = key;
+      this.heardCount = '';
+      if (bell.on) this.ring(before, moment, bell.volume);
+      if (!voice.on) return;
+      const theme = voice.theme ? this.dueToSay.map((prompt) => prompt.words) : [];
+      this.voice.say([lines.spokenAt(moment, voice), this.rehearses === '1' ? this.say : '', ...theme].filter(Boolean).join('. '), voice);
+      return;
+    }
+    if (!voice.on || !voice.counts) return;
+    const words = counting.aloud(moment, this.clock.counting(this.now), this.settings.counts);
+    if (words !== this.heardCount) {
+      this.heardCount = words;
+      this.voice.say(words, voice, true);
+    }
+  },
 
-    async send() {
-      if (this.unsent > 0) await outbox.flush(this.taught, { sentAt: Math.round(this.steady.now(this.away)), jumped: this.steady.jumped });
-      this.unsent = outbox.waiting(this.taught);
-    },
+  /** Not at every movement of a flow; twice at the end of a rest. */
+  ring(before, moment, volume) {
+    const rested = before && ['rest', 'pause'].includes(before.kind);
+    const inFlow = before?.flow && moment.flow && before.flow.id === moment.flow.id;
+    if (before && !inFlow) this.bell.ring(volume, rested || (before.of >= (this.script.restAt ?? Infinity) && before.section !== moment.section) ? 2 : 1);
+  },
 
-    async stayAwake() {
-      if (!navigator.wakeLock || document.hidden || !this.clock.running) return;
-      try {
-        await navigator.wakeLock.request('screen');
-      } catch {
-        // the screen may go dark; the class goes on
-      }
-    },
+  logged(entries) {
+    if (this.rehearses) {
+      if (this.clock.endedAt !== null) this.voice.hush();
+      return;
+    }
+    entries.forEach((entry) => outbox.add(this.taught, entry));
+    if (this.clock.endedAt !== null) outbox.end(this.taught, Math.round(this.clock.endedAt));
+    this.unsent = outbox.waiting(this.taught);
+    this.keep();
+    this.send();
+    this.tellLive();
+  },
 
-    begin() {
-      this.look();
-      this.clock.begin(this.now);
-      outbox.begin(this.taught, this.now);
-      this.keep();
-      this.stayAwake();
-    },
+  async send() {
+    if (this.unsent > 0) await outbox.flush(this.taught, { sentAt: Math.round(this.steady.now(this.away)), jumped: this.steady.jumped });
+    this.unsent = outbox.waiting(this.taught);
+  },
 
-    go(outcome, by) {
-      if (!this.clock.running) return;
-      this.look();
-      this.logged([this.clock.leave(this.now, outcome, this.clock.index + by)]);
-      this.draw();
-    },
+  tellChanges(list) {
+    if (this.rehearses) return;
+    outbox.changed(this.taught, list);
+    this.unsent = outbox.waiting(this.taught);
+    this.send();
+    this.tellLive();
+  },
 
-    next() {
-      this.go('done', 1);
-    },
+  /** A device that takes over writes on in the same log. */
+  joinLog() {
+    outbox.begin(this.taught, Math.round(this.clock.classStart));
+  },
 
-    back() {
-      this.go('back', -1);
-    },
+  async stayAwake() {
+    if (!navigator.wakeLock || document.hidden || !this.clock.running) return;
+    try {
+      await navigator.wakeLock.request('screen');
+    } catch {
+      // the screen may go dark; the class goes on
+    }
+  },
 
-    /** Never one side without the other: where the first was done, it takes a second press. */
-    skip() {
-      if (!this.clock.running) return;
-      const owed = this.clock.owes();
-      if (owed && !this.owing) {
-        this.owing = owed;
-        setTimeout(() => (this.owing = ''), 4000);
-        return;
-      }
-      this.owing = '';
-      this.look();
-      this.logged(this.clock.leaveOut(this.now));
-      this.draw();
-    },
+  begin() {
+    this.look();
+    const meant = this.rehearses ? null : meantAt(this.script.starts, this.now);
+    this.clock.begin(this.now, meant !== null && meant < this.now ? meant : this.now);
+    if (!this.rehearses) outbox.begin(this.taught, this.now);
+    this.keep();
+    this.stayAwake();
+    this.tellLive();
+  },
 
-    togglePause() {
-      if (!this.clock.running) return;
-      this.look();
-      if (this.clock.pausedAt === null) this.clock.pause(this.now);
-      else this.clock.resume(this.now);
-      this.keep();
-    },
+  go(outcome, by) {
+    if (!this.clock.running || this.follows) return;
+    this.look();
+    if (by > 0) this.stayed();
+    this.logged(this.clock.leave(this.now, outcome, this.clock.index + by));
+    this.draw();
+  },
 
-    /** Said: the first that waits, or the one that is pressed. */
-    markSaid(event) {
-      const id = event?.currentTarget?.dataset?.prompt ?? this.toSay[0]?.id;
-      if (!id || this.said.includes(id)) return;
-      this.said = [...this.said, id];
-      outbox.said(this.taught, id);
-      this.keep();
-      this.unsent = outbox.waiting(this.taught);
-      this.send();
-    },
+  next() {
+    this.go('done', 1);
+  },
 
-    /** Whoever faces the class shows everything the other way round; the words stay those of the people. */
-    toggleFaces() {
-      this.faces = !this.faces;
-      localStorage.setItem('gurukram.room.faces', this.faces ? 'yes' : 'no');
-    },
+  back() {
+    this.go('back', -1);
+  },
 
-    because(event) {
-      const { reason } = event.currentTarget.dataset;
-      this.clock.reason = this.clock.reason === reason ? null : reason;
-      this.keep();
-    },
+  /** Never one side without the other: where the first was done, it takes a second press. */
+  skip() {
+    if (!this.clock.running || this.follows) return;
+    const owed = this.clock.owes();
+    if (owed && !this.owing) {
+      this.owing = owed;
+      setTimeout(() => (this.owing = ''), 4000);
+      return;
+    }
+    this.owing = '';
+    this.look();
+    this.logged(this.clock.leaveOut(this.now));
+    this.draw();
+  },
 
-    toggleAuto() {
-      this.clock.auto = !this.clock.auto;
-      this.keep();
-    },
+  togglePause() {
+    if (!this.clock.running || this.follows) return;
+    this.look();
+    if (this.clock.pausedAt === null) this.clock.pause(this.now);
+    else this.clock.resume(this.now);
+    this.voice.hush();
+    this.keep();
+    this.tellLive();
+  },
 
-    /** Ending early needs a second press, so that one slip of the hand does not end a class. */
-    askEnd() {
-      if (!this.ending) {
-        this.ending = true;
-        setTimeout(() => (this.ending = false), 4000);
-        return;
-      }
-      this.go('done', this.clock.script.moments.length);
-    },
+  /** Said: the first that waits, or the one that is pressed. */
+  markSaid(event) {
+    const id = event?.currentTarget?.dataset?.prompt ?? this.toSay[0]?.id;
+    if (!id || this.said.includes(id) || this.follows) return;
+    this.said = [...this.said, id];
+    if (this.rehearses) return;
+    outbox.said(this.taught, id);
+    this.keep();
+    this.unsent = outbox.waiting(this.taught);
+    this.send();
+  },
 
-    key(event) {
-      if (event.ctrlKey || event.metaKey || event.altKey) return;
-      const onButton = event.target.closest('button, a');
-      const actions = {
-        ' ': onButton ? null : () => this.togglePause(),
-        ArrowRight: () => this.next(),
-        PageDown: () => this.next(),
-        ArrowLeft: () => this.back(),
-        PageUp: () => this.back(),
-        s: () => this.skip(),
-        a: () => this.toggleAuto(),
-        f: () => this.fill(),
-        t: () => this.markSaid(),
-        m: () => this.toggleFaces(),
-      };
-      const action = actions[event.key.length === 1 ? event.key.toLowerCase() : event.key];
-      if (!action || !this.clock.running) return;
-      event.preventDefault();
-      action();
-    },
+  set(other) {
+    this.settings = { ...this.settings, ...other };
+    settings.write(this.settings);
+  },
 
-    fill() {
-      if (document.fullscreenElement) document.exitFullscreen();
-      else document.documentElement.requestFullscreen?.();
-    },
+  /** Whoever faces the class shows everything the other way round; the words stay those of the people. */
+  toggleFaces() {
+    this.set({ faces: !this.settings.faces });
+  },
 
-    get moment() {
-      return this.clock?.running ? this.clock.moment : null;
-    },
-    get following() {
-      return this.moment ? this.clock.script.moments[this.clock.index + 1] : null;
-    },
-    get isReady() {
-      return this.clock !== null && this.clock.index < 0;
-    },
-    get isRunning() {
-      return this.moment !== null;
-    },
-    get isOver() {
-      return this.clock !== null && this.clock.endedAt !== null;
-    },
-    get plannedLength() {
-      return this.clock ? clockTime(this.clock.script.totalMs) : '';
-    },
-    get realLength() {
-      return this.isOver ? clockTime(this.clock.endedAt - this.clock.classStart) : '';
-    },
-    get endsAt() {
-      if (!this.clock) return '';
-      const end = new Date(this.now + this.clock.script.totalMs);
-      return `${String(end.getHours()).padStart(2, '0')}:${String(end.getMinutes()).padStart(2, '0')}`;
-    },
-    get sectionName() {
-      return this.moment ? this.clock.script.sections[this.moment.section].title : '';
-    },
-    get name() {
-      return !this.moment ? '' : this.moment.kind === 'pause' ? 'Pause' : this.moment.name;
-    },
-    get sanskrit() {
-      return this.moment?.sanskrit ?? '';
-    },
-    get where() {
-      return this.moment?.where ?? '';
-    },
-    get how() {
-      return this.moment?.how ?? '';
-    },
+  /** As many words as she wants to see, one step less each time. */
+  lessWords() {
+    const all = Object.keys(MUCH);
+    this.set({ words: all[(all.indexOf(this.settings.words) + 1) % all.length] });
+  },
 
-    get options() {
-      return this.moment?.options ?? [];
-    },
+  toggleVoice() {
+    this.set({ voice: { ...this.settings.voice, on: !this.settings.voice.on } });
+    this.voice.hush();
+  },
 
-    get say() {
-      return this.moment?.say ?? '';
-    },
-    get figure() {
-      return this.drawn(this.moment);
-    },
-    get nextFigure() {
-      return this.drawn(this.following);
-    },
-    get hasFigure() {
-      return this.figure !== '';
-    },
-    get hasNextFigure() {
-      return this.nextFigure !== '';
-    },
-    drawn(moment) {
-      const at = this.faces ? moment?.shown : moment?.figure;
-      return at === null || at === undefined ? '' : this.clock.script.figures[at];
-    },
-    get shows() {
-      if (!this.faces || !this.moment?.side) return '';
-      return `you show ${this.moment.side === 'left' ? 'right' : 'left'}`;
-    },
-    get facesText() {
-      return this.faces ? 'true' : 'false';
-    },
-    get prompts() {
-      return this.moment ? due(this.clock.script, this.clock.index, this.said) : [];
-    },
-    get toSay() {
-      return [...this.prompts.filter((prompt) => prompt.said), ...this.forgotten];
-    },
-    get toKnow() {
-      return this.prompts.filter((prompt) => !prompt.said);
-    },
-    get forgotten() {
-      return this.moment ? notSaid(this.clock.script, this.clock.index, this.clock.planned(this.now), this.said) : [];
-    },
-    get hasForgotten() {
-      return this.forgotten.length > 0;
-    },
-    get dueToSay() {
-      return this.prompts.filter((prompt) => prompt.said);
-    },
+  because(event) {
+    const { reason } = event.currentTarget.dataset;
+    this.clock.reason = this.clock.reason === reason ? null : reason;
+    this.keep();
+  },
 
-    get note() {
-      return this.moment?.note ?? '';
-    },
-    get isLeft() {
-      return this.moment?.side === 'left';
-    },
-    get isRight() {
-      return this.moment?.side === 'right';
-    },
-    get hasSide() {
-      return Boolean(this.moment?.side);
-    },
-    get sideWords() {
-      return this.moment?.sideWords ?? '';
-    },
-    get phaseWords() {
-      if (!this.moment) return '';
-      if (this.clock.pausedAt !== null) return 'paused';
-      const at = this.clock.counting(this.now);
-      if (at.phase === 'into') return 'coming into it';
-      if (at.phase === 'movement') return this.moment.breath?.replace(/^hold .*/, 'hold') ?? 'natural breath';
-      if (at.phase === 'reps') return 'repetition';
-      if (['hold', 'attempt'].includes(at.phase) && at.number) return at.part < 0.5 ? 'in' : 'out';
-      return { hold: 'hold', open: 'open time', pause: 'rest', pattern: 'breathing, cycle', attempt: 'try', shown: 'watch first', own_pace: 'own pace' }[at.phase];
-    },
-    get count() {
-      if (!this.moment) return '';
-      const at = this.clock.counting(this.now);
-      if (at.phase === 'into') return String(Math.ceil(at.left / 1000));
-      return at.number ? `${at.number} of ${at.whole}` : '';
-    },
-    get momentLeft() {
-      return this.moment ? clockTime(this.clock.left(this.now)) : '';
-    },
-    get classLeft() {
-      return this.moment ? clockTime(this.clock.classLeft(this.now)) : '';
-    },
-    /** The end that is coming, and how far it is from the end that was meant. */
-    get comesToEnd() {
-      if (!this.moment) return '';
-      const end = new Date(this.clock.endsAt(this.now));
-      const at = `ends ${String(end.getHours()).padStart(2, '0')}:${String(end.getMinutes()).padStart(2, '0')}`;
-      const late = minutesLate(end, this.clock.script.endsAt);
-      if (late === null || late === 0) return at;
-      return `${at}, ${Math.abs(late)} ${late > 0 ? 'late' : 'early'}`;
-    },
-    get behindMs() {
-      return this.moment ? this.clock.behind(this.now) : 0;
-    },
-    get drift() {
-      const seconds = Math.round(this.behindMs / 1000);
-      if (Math.abs(seconds) < 5) return 'on time';
-      return `${clockTime(Math.abs(seconds) * 1000)} ${seconds > 0 ? 'behind' : 'ahead'}`;
-    },
-    get driftClass() {
-      return this.behindMs > 60000 ? 'late' : '';
-    },
-    get nextWords() {
-      if (!this.moment) return '';
-      const next = this.following;
-      if (!next) return 'the end';
-      const name = next.kind === 'pause' ? 'Pause' : next.name;
-      return [name, next.sideWords, next.amount].filter(Boolean).join(' · ');
-    },
-    get isOwing() {
-      return this.owing !== '';
-    },
-    get owingWords() {
-      return this.owing ? `The ${this.owing} side was done. Press again to leave out the ${this.owing === 'left' ? 'right' : 'left'}.` : '';
-    },
-    get isPaused() {
-      return this.moment !== null && this.clock.pausedAt !== null;
-    },
-    get reasons() {
-      return this.$root.dataset.reasons.split('|').map((name) => ({ name, pressed: String(this.clock?.reason === name) }));
-    },
-    get pauseWords() {
-      return this.clock?.pausedAt == null ? 'Pause' : 'Go on';
-    },
-    get pausedText() {
-      return this.clock?.pausedAt == null ? 'false' : 'true';
-    },
-    get autoText() {
-      return this.clock?.auto ? 'true' : 'false';
-    },
-    get autoWords() {
-      return this.clock?.auto ? 'Goes on by itself' : 'Waits for me';
-    },
-    get endWords() {
-      return this.ending ? 'Press again to end' : 'End class';
-    },
-    get hasUnsent() {
-      return this.unsent > 3;
-    },
-    get unsentWords() {
-      return `${this.unsent} moments wait to be sent`;
-    },
-    get sentWords() {
-      return this.unsent === 0 ? 'Everything is in the logbook.' : 'The log waits on this device until the server answers.';
-    },
-    /** One sentence a moment, for those who listen to the page. */
-    get spoken() {
-      return this.moment ? [this.name, this.sideWords, this.moment.amount].filter(Boolean).join(', ') : '';
-    },
-  }));
+  toggleAuto() {
+    this.clock.auto = !this.clock.auto;
+    this.keep();
+  },
+
+  /** Ending early needs a second press, so that one slip of the hand does not end a class. */
+  askEnd() {
+    if (this.follows) return;
+    if (!this.ending) {
+      this.ending = true;
+      setTimeout(() => (this.ending = false), 4000);
+      return;
+    }
+    this.ending = false;
+    this.look();
+    const moment = this.clock.leave(this.now, 'done', this.clock.moments.length);
+    this.logged(moment);
+  },
+
+  /** It was ended by accident: it goes on where it stood. */
+  async goOn() {
+    if (this.unsent === 0 && !this.rehearses) await ask(`/room/${this.taught}/again`, {});
+    this.look();
+    if (!this.rehearses) outbox.reopen(this.taught, Math.round(this.clock.classStart));
+    this.clock.goOn(this.now);
+    this.keep();
+    this.tellLive();
+  },
+
+  /** Where it is felt and where it must not be. */
+  openFeel() {
+    if (!this.feelOf) return;
+    this.feels = this.moment;
+    this.$refs.feel.showModal();
+  },
+  closeFeel() {
+    this.$refs.feel.close();
+  },
+  openMore() {
+    this.$refs.more.showModal();
+  },
+  closeMore() {
+    this.$refs.more.close();
+  },
+
+  key(event) {
+    if (event.target.closest('dialog, input, textarea')) return;
+    const action = settings.actionOf(this.settings.keys, event);
+    if (!action || !this.clock.running || this.follows) return;
+    const pressed = event.target.closest('button, a') && [' ', 'Enter'].includes(event.key);
+    const scrolls = event.target.closest('.room-middle') && ['ArrowUp', 'ArrowDown'].includes(event.key);
+    if (pressed || scrolls) return;
+    event.preventDefault();
+    const does = {
+      next: () => this.next(),
+      back: () => this.back(),
+      pause: () => this.togglePause(),
+      said: () => this.markSaid(),
+      skip: () => this.skip(),
+      change: () => this.openChanges(),
+      undo: () => this.undoChange(),
+      auto: () => this.toggleAuto(),
+      faces: () => this.toggleFaces(),
+      words: () => this.lessWords(),
+      feel: () => this.openFeel(),
+      voice: () => this.toggleVoice(),
+      fill: () => this.fill(),
+      stumble: () => this.stumble(),
+    };
+    does[action]();
+  },
+
+  fill() {
+    if (document.fullscreenElement) document.exitFullscreen();
+    else document.documentElement.requestFullscreen?.();
+  },
+
+  get moment() {
+    return this.clock?.running ? this.clock.moment : null;
+  },
+  get following() {
+    return this.moment ? this.clock.following : null;
+  },
+  get isReady() {
+    return this.clock !== null && this.clock.index < 0;
+  },
+  get isRunning() {
+    return this.moment !== null;
+  },
+  get isOver() {
+    return this.clock !== null && this.clock.endedAt !== null;
+  },
+  get plannedLength() {
+    return this.clock ? clockTime(this.script.totalMs) : '';
+  },
+  get realLength() {
+    return this.isOver ? clockTime(this.clock.endedAt - this.clock.classStart) : '';
+  },
+  get endsAt() {
+    return this.clock ? timeOf(this.now + this.script.totalMs) : '';
+  },
+  get sectionName() {
+    return this.moment ? this.script.sections[this.moment.section].title : '';
+  },
+  get name() {
+    return !this.moment ? '' : this.moment.kind === 'pause' ? 'Pause' : this.moment.name;
+  },
+  get sanskrit() {
+    return this.moment?.sanskrit ?? '';
+  },
+  get where() {
+    return this.moment ? [this.moment.where, counting.among(this.moment)].filter(Boolean).join(' · ') : '';
+  },
+  get stages() {
+    return this.moment ? counting.stages(this.moment) : [];
+  },
+  get hasStages() {
+    return this.stages.length > 0;
+  },
+  get flowLine() {
+    return this.moment ? lines.flowLine(this.clock.moments, this.clock.index) : [];
+  },
+  get hasFlowLine() {
+    return this.flowLine.length > 1;
+  },
+  get how() {
+    return [this.moment?.how, this.moment?.stand].filter(Boolean).join(' · ');
+  },
+
+  get options() {
+    return this.moment?.options ?? [];
+  },
+
+  get say() {
+    return lines.words(this.moment, this.settings.words);
+  },
+  get muchWords() {
+    return MUCH[this.settings.words];
+  },
+  get figure() {
+    return this.drawn(this.moment);
+  },
+  get nextFigure() {
+    return this.drawn(this.following);
+  },
+  get hasFigure() {
+    return this.figure !== '';
+  },
+  get hasNextFigure() {
+    return this.nextFigure !== '';
+  },
+  drawn(moment) {
+    const at = this.settings.faces ? moment?.shown : moment?.figure;
+    if (at === null || at === undefined) return '';
+    return typeof at === 'number' ? this.script.figures[at] : at;
+  },
+  get shows() {
+    if (!this.settings.faces || !this.moment?.side) return '';
+    return `you show ${this.moment.side === 'left' ? 'right' : 'left'}`;
+  },
+  get facesText() {
+    return this.settings.faces ? 'true' : 'false';
+  },
+  get prompts() {
+    return this.moment ? due(this.script, this.clock.course, this.clock.index, this.said) : [];
+  },
+  get toSay() {
+    return [...this.prompts.filter((prompt) => prompt.said), ...this.forgotten];
+  },
+  get toKnow() {
+    return this.prompts.filter((prompt) => !prompt.said);
+  },
+  get forgotten() {
+    return this.moment ? notSaid(this.script, this.clock.course, this.clock.index, this.clock.planned(this.now), this.said) : [];
+  },
+  get hasForgotten() {
+    return this.forgotten.length > 0;
+  },
+  get dueToSay() {
+    return this.prompts.filter((prompt) => prompt.said);
+  },
+
+  get feelOf() {
+    return this.moment?.pose ? (this.script.felt?.[this.moment.pose] ?? null) : null;
+  },
+  get canFeel() {
+    return this.feelOf !== null;
+  },
+  get feltName() {
+    return this.feels?.name ?? '';
+  },
+  get feltMap() {
+    return this.feels ? this.script.felt[this.feels.pose].map : '';
+  },
+  get feltNotIn() {
+    const notIn = this.feels ? this.script.felt[this.feels.pose].notIn : '';
+    return notIn ? `Not in: ${notIn}.` : '';
+  },
+
+  get note() {
+    return this.moment?.note ?? '';
+  },
+  get isLeft() {
+    return this.moment?.side === 'left';
+  },
+  get isRight() {
+    return this.moment?.side === 'right';
+  },
+  get hasSide() {
+    return Boolean(this.moment?.side);
+  },
+  get sideWords() {
+    return this.moment?.sideWords ?? '';
+  },
+  get counted() {
+    return this.moment ? counting.counted(this.moment, this.clock.counting(this.now), this.settings.counts) : { phase: '', number: '', more: '' };
+  },
+  get phaseWords() {
+    return this.moment && this.clock.pausedAt !== null ? 'paused' : this.counted.phase;
+  },
+  get count() {
+    return this.counted.number;
+  },
+  get countMore() {
+    return this.counted.more;
+  },
+  get momentLeft() {
+    return this.moment ? clockTime(this.clock.left(this.now)) : '';
+  },
+  get classLeft() {
+    return this.moment ? clockTime(this.clock.classLeft(this.now)) : '';
+  },
+  /** How much later than it should it will end, ms; with a minus earlier. */
+  get lateMs() {
+    if (!this.moment) return 0;
+    const end = this.clock.endsAt(this.now);
+    return end - (meantAt(this.script.endsAt, end) ?? this.clock.classStart + this.script.totalMs);
+  },
+  /** The end that is coming, and how far it is from the end that was meant. */
+  get comesToEnd() {
+    if (!this.moment) return '';
+    const end = new Date(this.clock.endsAt(this.now));
+    const at = `ends ${timeOf(end)}`;
+    const late = minutesLate(end, this.script.endsAt);
+    if (late === null || late === 0) return at;
+    return `${at}, ${Math.abs(late)} ${late > 0 ? 'late' : 'early'}`;
+  },
+  get behindMs() {
+    return this.moment ? this.clock.behind(this.now) : 0;
+  },
+  get drift() {
+    const seconds = Math.round(this.behindMs / 1000);
+    if (Math.abs(seconds) < 5) return 'on time';
+    return `${clockTime(Math.abs(seconds) * 1000)} ${seconds > 0 ? 'behind' : 'ahead'}`;
+  },
+  get driftClass() {
+    return this.behindMs > 60000 ? 'late' : '';
+  },
+  get nextWords() {
+    if (!this.moment) return '';
+    const next = this.following;
+    if (!next) return 'the end';
+    const name = next.kind === 'pause' ? 'Pause' : next.name;
+    return [name, next.sideWords, next.amount].filter(Boolean).join(' · ');
+  },
+  get isOwing() {
+    return this.owing !== '';
+  },
+  get owingWords() {
+    return this.owing ? `The ${this.owing} side was done. Press again to leave out the ${this.owing === 'left' ? 'right' : 'left'}.` : '';
+  },
+  get isPaused() {
+    return this.moment !== null && this.clock.pausedAt !== null && !this.follows && this.isReal;
+  },
+  get reasons() {
+    return this.$root.dataset.reasons.split('|').map((name) => ({ name, pressed: String(this.clock?.reason === name) }));
+  },
+  get pauseWords() {
+    return this.clock?.pausedAt == null ? 'Pause' : 'Go on';
+  },
+  get pausedText() {
+    return this.clock?.pausedAt == null ? 'false' : 'true';
+  },
+  get autoText() {
+    return this.clock?.auto ? 'true' : 'false';
+  },
+  get voiceText() {
+    return this.settings.voice.on ? 'true' : 'false';
+  },
+  get endWords() {
+    return this.ending ? 'Press again to end' : 'End class';
+  },
+  get hasUnsent() {
+    return this.unsent > 3;
+  },
+  get unsentWords() {
+    return `${this.unsent} moments wait to be sent`;
+  },
+  get sentWords() {
+    return this.unsent === 0 ? 'Everything is in the logbook.' : 'The log waits on this device until the server answers.';
+  },
+  /** The keys as they are on this device, for those who have not learnt them yet. */
+  get keyWords() {
+    const does = { pause: 'pauses', next: 'next', back: 'back', skip: 'leaves one out', change: 'changes what follows', undo: 'takes that back', said: 'said', words: 'fewer words', faces: 'the other way round', feel: 'what is felt', auto: 'goes on by itself or waits', voice: 'voice', fill: 'fills the screen' };
+    return Object.entries(does).map(([action, words]) => `${settings.keyName(this.settings.keys[action][0] ?? '')} ${words}`).join(' · ');
+  },
+  /** One sentence a moment, for those who listen to the page. */
+  get spoken() {
+    return this.moment ? [this.name, this.sideWords, this.moment.amount].filter(Boolean).join(', ') : '';
+  },
+};
+
+document.addEventListener('alpine:init', () => {
+  Alpine.data('room', () => together(room, changes, live, rehearsal));
 });
 
 outbox.watch();

@@ -26,6 +26,7 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.EffortCurve;
 import gurukram.core.score.Feet;
 import gurukram.core.score.Moment;
+import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
 import gurukram.core.score.Tallies;
 import gurukram.core.score.Unfolder;
@@ -125,6 +126,11 @@ public final class Subject {
 
     Unfolder unfolder() {
         return unfolder;
+    }
+
+    /** The pace it is taught at. */
+    public Pace pace() {
+        return unfolder.pace();
     }
 
     /** Every setting decided: the class's, else the teacher's, else the usual one. */

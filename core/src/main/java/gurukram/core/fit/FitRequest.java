@@ -17,11 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param begun flows that have begun, each with the rounds that cannot be taken back
  */
 public record FitRequest(
-        long targetMs,
-        long toleranceMs,
-        @Nullable Level level,
-        Freedom freedom,
-        Map<NodeId, Integer> begun) {
+        long targetMs, long toleranceMs, @Nullable Level level, Freedom freedom, Map<NodeId, Integer> begun) {
     public static final long TOLERANCE_MS = 30L * Millis.SECOND;
 
     /**

@@ -36,7 +36,7 @@ public record RoundsForTime(double exactly, Optional<Offer> below, Optional<Offe
                 .filter(Flow.class::isInstance)
                 .map(Flow.class::cast)
                 .orElseThrow(() -> new Refused("That flow is no longer there."));
-        int step = takesTurns(flow) ? 2 : 1;
+        int step = step(flow);
         Offer below = null;
         Offer above = null;
         int low = 0;
@@ -61,6 +61,11 @@ public record RoundsForTime(double exactly, Optional<Offer> below, Optional<Offe
         long fromMs = below == null ? 0 : below.lengthMs();
         if (above.lengthMs() == fromMs) return from;
         return from + (double) (timeMs - fromMs) * (above.rounds() - from) / (above.lengthMs() - fromMs);
+    }
+
+    /** How many rounds a flow gains or loses at once, so that no side is left alone. */
+    public static int step(Flow flow) {
+        return takesTurns(flow) ? 2 : 1;
     }
 
     private static boolean takesTurns(Flow flow) {

@@ -54,7 +54,8 @@ public record Count(int nth, int of, int set, int sets, int turn, int turns, int
             if (isSway(moment)) swaysOfSet.merge(or1(moment.set()), 1, Integer::sum);
             sets = Math.max(sets, or1(moment.set()));
             turns = Math.max(turns, or1(moment.how().turn()));
-            if (moment.how().stage() != null) stages = Math.max(stages, moment.how().stage() + 1);
+            if (moment.how().stage() != null)
+                stages = Math.max(stages, moment.how().stage() + 1);
         }
         List<Count> all = new ArrayList<>();
         Map<Integer, Integer> done = new HashMap<>();

@@ -76,7 +76,9 @@ public final class Underway {
     /** What it is after one more change; unchanged where that is no longer there or changes nothing. */
     public Underway after(Departure departure) {
         if (departure instanceof Departure.LeftOut out)
-            return plan.find(out.node()).isPresent() ? with(new PlanEdit.Remove(out.node()).applyTo(plan), level) : this;
+            return plan.find(out.node()).isPresent()
+                    ? with(new PlanEdit.Remove(out.node()).applyTo(plan), level)
+                    : this;
         if (departure instanceof Departure.Rounds rounds) return withRounds(rounds);
         if (departure instanceof Departure.AtLevel other) return with(plan, other.level());
         Departure.OnTime onTime = (Departure.OnTime) departure;
@@ -171,8 +173,10 @@ public final class Underway {
                 if (item instanceof Step step && (kept || begun.contains(step.id())))
                     locked = marked(locked, step, step.marks().lock(true));
                 if (!(item instanceof Flow flow) || !(kept || begun.contains(flow.id()))) continue;
-                if (!flow.id().equals(goesOn)) locked = new PlanEdit.Change(flow.with(flow.marks().lock(true))).applyTo(locked);
-                for (Step step : flow.steps()) locked = marked(locked, step, step.marks().lock(true));
+                if (!flow.id().equals(goesOn))
+                    locked = new PlanEdit.Change(flow.with(flow.marks().lock(true))).applyTo(locked);
+                for (Step step : flow.steps())
+                    locked = marked(locked, step, step.marks().lock(true));
             }
         }
         return locked;
@@ -227,11 +231,13 @@ public final class Underway {
             if (node instanceof Flow flow) flows.add(flow);
         });
         for (Step step : steps) {
-            Marks marks = plan.find(step.id()).map(before -> ((Step) before).marks()).orElse(step.marks());
+            Marks marks =
+                    plan.find(step.id()).map(before -> ((Step) before).marks()).orElse(step.marks());
             if (!marks.equals(step.marks())) own = marked(own, step, marks);
         }
         for (Flow flow : flows) {
-            Marks marks = plan.find(flow.id()).map(before -> ((Flow) before).marks()).orElse(flow.marks());
+            Marks marks =
+                    plan.find(flow.id()).map(before -> ((Flow) before).marks()).orElse(flow.marks());
             if (!marks.equals(flow.marks())) own = new PlanEdit.Change(flow.with(marks)).applyTo(own);
         }
         return own;

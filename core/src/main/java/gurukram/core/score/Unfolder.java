@@ -71,6 +71,10 @@ public final class Unfolder {
         this.remembered = null;
     }
 
+    public Pace pace() {
+        return pace;
+    }
+
     PoseCatalogue catalogue() {
         return catalogue;
     }

@@ -57,7 +57,8 @@ class CuesTest {
 
     @Test
     void areShortEverywhereWhereTheTeacherWantsThemShort() {
-        ClassPlan plan = plan("standing:\nwarrior 2, right, 2 breaths\nflow, 1 breath, 1 silent, no sides\nchair, in\nend flow");
+        ClassPlan plan =
+                plan("standing:\nwarrior 2, right, 2 breaths\nflow, 1 breath, 1 silent, no sides\nchair, in\nend flow");
         assertThat(Cues.brief(Plans.score(plan), plan, Plans.CATALOGUE, School.UNSET))
                 .extracting(Cue::words)
                 .containsExactly("warrior 2, right front leg", "inhale, chair", "");

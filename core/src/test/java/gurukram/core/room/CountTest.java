@@ -27,8 +27,18 @@ class CountTest {
     void repetitionsFromSideToSideAreCountedThroughInEachSet() {
         List<Moment> moments = moments("knees side to side, alternating, 4 reps x 2, rest 10 s");
         List<Count> counts = Count.of(moments);
-        assertThat(moments).extracting(Moment::side)
-                .containsExactly(Side.RIGHT, Side.LEFT, Side.RIGHT, Side.LEFT, null, Side.RIGHT, Side.LEFT, Side.RIGHT, Side.LEFT);
+        assertThat(moments)
+                .extracting(Moment::side)
+                .containsExactly(
+                        Side.RIGHT,
+                        Side.LEFT,
+                        Side.RIGHT,
+                        Side.LEFT,
+                        null,
+                        Side.RIGHT,
+                        Side.LEFT,
+                        Side.RIGHT,
+                        Side.LEFT);
         assertThat(counts).extracting(Count::nth).containsExactly(1, 2, 3, 4, 1, 1, 2, 3, 4);
         assertThat(counts).extracting(Count::set).containsExactly(1, 1, 1, 1, 1, 2, 2, 2, 2);
         assertThat(counts).extracting(Count::sets).containsOnly(2);
@@ -50,7 +60,8 @@ class CountTest {
 
     @Test
     void turnsAndTriesAndStagesAreKnown() {
-        List<Count> counts = counts("crow, 2 attempts of 3 breaths, rest 20 s, in 2 turns\n- stage: one foot light, 2 breaths");
+        List<Count> counts =
+                counts("crow, 2 attempts of 3 breaths, rest 20 s, in 2 turns\n- stage: one foot light, 2 breaths");
         assertThat(counts).extracting(Count::stage).containsExactly(1, 2, 2, 2, 2, 2, 2);
         assertThat(counts).extracting(Count::stages).containsOnly(2);
         assertThat(counts).extracting(Count::turns).containsOnly(2);

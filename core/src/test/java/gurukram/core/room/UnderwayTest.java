@@ -76,7 +76,8 @@ class UnderwayTest {
         int at = first(before, pose("sphinx"));
         Underway.Shortened answer = before.onTime(at, 5 * 60_000);
         assertThat(answer.missesMs()).isBetween(-30_000L, 30_000L);
-        assertThat(answer.savedMs()).isEqualTo(before.score().totalMs() - answer.after().score().totalMs());
+        assertThat(answer.savedMs())
+                .isEqualTo(before.score().totalMs() - answer.after().score().totalMs());
         assertThat(answer.changes()).isNotEmpty();
         assertThat(upTo(answer.after(), at)).isEqualTo(upTo(before, at));
         assertThat(length(answer.after(), SectionRole.REST)).isEqualTo(length(before, SectionRole.REST));
@@ -106,10 +107,14 @@ class UnderwayTest {
                 assertThat(uneven(answer.after(), at)).as(when).isEmpty();
                 assertThat(marks(answer.after().plan())).as(when).isSubsetOf(marks(before.plan()));
                 List<Tail.Placed> tail = answer.after().tail(at);
-                assertThat(tail.stream().mapToLong(placed -> placed.moment().lengthMs()).sum())
+                assertThat(tail.stream()
+                                .mapToLong(placed -> placed.moment().lengthMs())
+                                .sum())
                         .as(when)
                         .isEqualTo(answer.after().score().totalMs()
-                                - upTo(answer.after(), at).stream().mapToLong(Moment::lengthMs).sum());
+                                - upTo(answer.after(), at).stream()
+                                        .mapToLong(Moment::lengthMs)
+                                        .sum());
             }
         }
     }
@@ -134,7 +139,8 @@ class UnderwayTest {
         Set<String> all = new HashSet<>();
         for (Section section : plan.sections())
             for (Item item : section.items())
-                all.add(item.id() + " " + (item instanceof Flow flow ? flow.marks() : ((gurukram.core.plan.Step) item).marks()));
+                all.add(item.id() + " "
+                        + (item instanceof Flow flow ? flow.marks() : ((gurukram.core.plan.Step) item).marks()));
         return all;
     }
 
@@ -176,7 +182,8 @@ class UnderwayTest {
         Set<Integer> kept = new HashSet<>();
         tail.forEach(placed -> kept.add(placed.of()));
         for (int i = at + 1; i < before.score().moments().size(); i++) {
-            boolean fourth = Integer.valueOf(4).equals(before.score().moments().get(i).round());
+            boolean fourth =
+                    Integer.valueOf(4).equals(before.score().moments().get(i).round());
             assertThat(kept.contains(i)).as("moment " + i).isEqualTo(!fourth);
         }
     }
@@ -186,7 +193,8 @@ class UnderwayTest {
         Underway before = evening();
         NodeId tide = before.plan().sections().get(2).items().get(0).id();
         Underway after = before.after(new Departure.Rounds(tide, 5));
-        List<Tail.Placed> more = after.tail(0).stream().filter(Tail.Placed::again).toList();
+        List<Tail.Placed> more =
+                after.tail(0).stream().filter(Tail.Placed::again).toList();
         assertThat(more).hasSize(4);
         for (Tail.Placed placed : more) {
             Moment alike = before.score().moments().get(placed.of());
@@ -199,7 +207,8 @@ class UnderwayTest {
     void changesFollowEachOtherAndGiveTheSameEveryTime() {
         Underway before = evening();
         NodeId chair = before.plan().sections().get(2).items().get(3).id();
-        List<Departure> taken = new ArrayList<>(List.of(new Departure.LeftOut(chair), new Departure.OnTime(4, 120_000)));
+        List<Departure> taken =
+                new ArrayList<>(List.of(new Departure.LeftOut(chair), new Departure.OnTime(4, 120_000)));
         Underway once = before;
         Underway twice = before;
         for (Departure departure : taken) once = once.after(departure);
@@ -211,10 +220,12 @@ class UnderwayTest {
 
     @Test
     void theLineOfAnotherLevelIsWhatFollows() {
-        ClassPlan plan = Notation.plan(EVENING.replace("tree, both, 8 breaths", "tree, both, 8 breaths\n- beginner: 4 breaths"));
+        ClassPlan plan =
+                Notation.plan(EVENING.replace("tree, both, 8 breaths", "tree, both, 8 breaths\n- beginner: 4 breaths"));
         Underway before = Underway.begun(plan, Level.INTERMEDIATE, Plans.CATALOGUE, UNFOLDER);
         Underway after = before.after(new Departure.AtLevel(Level.BEGINNER));
-        assertThat(after.tail(2)).anyMatch(placed ->
-                "tree".equals(placed.moment().pose()) && Integer.valueOf(4).equals(placed.moment().breaths()));
+        assertThat(after.tail(2))
+                .anyMatch(placed -> "tree".equals(placed.moment().pose())
+                        && Integer.valueOf(4).equals(placed.moment().breaths()));
     }
 }

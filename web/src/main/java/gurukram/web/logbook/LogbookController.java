@@ -8,6 +8,7 @@ import gurukram.web.shared.Teacher;
 import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
@@ -25,8 +26,10 @@ class LogbookController {
     private final TaughtStore taught;
     private final ClassStore classes;
     private final Zones zones;
+    private final Clock clock;
 
-    LogbookController(TaughtStore taught, ClassStore classes, Zones zones) {
+    LogbookController(TaughtStore taught, ClassStore classes, Zones zones, Clock clock) {
+        this.clock = clock;
         this.taught = taught;
         this.classes = classes;
         this.zones = zones;
@@ -70,7 +73,8 @@ class LogbookController {
                 taught.find(teacher, id).filter(t -> t.startedAt() != null).orElseThrow(NotFound::new);
         boolean classThere = found.classId() != null
                 && classes.find(teacher, new ClassId(found.classId())).isPresent();
-        LogbookPage.Detail page = LogbookPage.detail(found, taught.entries(teacher, id), zones.of(teacher), classThere);
+        LogbookPage.Detail page =
+                LogbookPage.detail(found, taught.entries(teacher, id), zones.of(teacher), clock.instant(), classThere);
         model.addAttribute("page", page);
         model.addAttribute("note", typed == null ? page.note() : typed);
         model.addAttribute("problem", problem);

@@ -2,6 +2,7 @@ package gurukram.web.logbook;
 
 import gurukram.core.time.Millis;
 import gurukram.web.teach.Script;
+import gurukram.web.teach.TaughtStore;
 import gurukram.web.teach.TaughtStore.Entry;
 import gurukram.web.teach.TaughtStore.Heading;
 import gurukram.web.teach.TaughtStore.Taught;
@@ -17,6 +18,7 @@ import java.util.Locale;
 final class LogbookPage {
     private static final DateTimeFormatter WHEN =
             DateTimeFormatter.ofPattern("EEEE d MMMM uuuu, HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
     private static final int BAR = 1000;
 
     private LogbookPage() {}
@@ -32,6 +34,8 @@ final class LogbookPage {
      * @param tried whether it ended too soon to count as taught
      * @param odd whether the device's clock was wrong or jumped
      * @param pauses those of which somebody said why
+     * @param changes how it left its plan, each with its time
+     * @param canGoOn whether it ended so lately that it can be taken back
      * @param unsaid words of the theme that were meant and not marked as said
      * @param sides real work on the right and on the left, and how far they are apart
      */
@@ -52,7 +56,9 @@ final class LogbookPage {
             String sides,
             List<String> skipped,
             List<String> pauses,
+            List<String> changes,
             List<String> unsaid,
+            boolean canGoOn,
             String note) {}
 
     /** A section: planned and real, with the widths of their bars in units of 1000 for the longest. */
@@ -75,7 +81,7 @@ final class LogbookPage {
         return ended == null ? null : Duration.between(started, ended).toMillis();
     }
 
-    static Detail detail(Taught taught, List<Entry> entries, ZoneId zone, boolean classThere) {
+    static Detail detail(Taught taught, List<Entry> entries, ZoneId zone, Instant now, boolean classThere) {
         Script script = taught.script();
         long[] real = new long[script.sections().size()];
         SideWork sides = new SideWork(script);
@@ -119,8 +125,23 @@ final class LogbookPage {
                 sides.words(),
                 skipped,
                 pauses,
+                taught.changes().stream().map(change -> changed(change, zone)).toList(),
                 unsaid(taught),
+                taught.endedAt() != null && taught.endedAt().isAfter(now.minus(TaughtStore.TAKEN_BACK_WITHIN)),
                 taught.note());
+    }
+
+    private static String changed(TaughtStore.Change change, ZoneId zone) {
+        String saved = Math.abs(change.savedMs()) < 1_000
+                ? ""
+                : " (%s %s)"
+                        .formatted(
+                                Millis.showWhole(Math.abs(change.savedMs())),
+                                change.savedMs() > 0 ? "shorter" : "longer");
+        return CLOCK.format(Instant.ofEpochMilli(change.at()).atZone(zone)) + " "
+                + String.join(" ", change.words().stream().limit(1).toList())
+                + " " + String.join("; ", change.words().stream().skip(1).toList())
+                + saved;
     }
 
     private static Part part(Script.Part planned, long real, long longest) {

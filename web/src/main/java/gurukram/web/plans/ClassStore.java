@@ -47,6 +47,9 @@ public class ClassStore {
               left join revision r on r.studio_id = c.studio_id and r.class_id = c.id
                    and r.seq = c.redo[cardinality(c.redo)]
              where c.studio_id = :studio and c.teacher_id = :teacher and c.id = :id and c.deleted_at is null""";
+    private static final String VERSION = """
+            select version from yoga_class
+             where studio_id = :studio and teacher_id = :teacher and id = :id and deleted_at is null""";
     private static final String NEW_CLASS = """
             insert into yoga_class (studio_id, id, teacher_id, group_id, title, theme, style, level, slot_minutes,
                                     length_ms, plan, head, version, created_at, changed_at, made_key)
@@ -130,6 +133,14 @@ public class ClassStore {
         return owned(CLASS, teacher)
                 .param("id", id.value())
                 .query(ClassStore::stored)
+                .optional();
+    }
+
+    /** Which version it is; empty when it is not there. */
+    public Optional<Integer> version(Teacher teacher, ClassId id) {
+        return owned(VERSION, teacher)
+                .param("id", id.value())
+                .query(Integer.class)
                 .optional();
     }
 

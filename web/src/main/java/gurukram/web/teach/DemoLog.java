@@ -4,6 +4,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.web.account.Zones;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.shared.Teacher;
 import java.time.Clock;
@@ -38,7 +39,8 @@ public class DemoLog {
 
     /** Logs the class as taught on a day of the week, some whole weeks before the last such day. */
     public void teach(Teacher teacher, ClassId id, int weeksBefore, DayOfWeek day, LocalTime at, String note) {
-        ClassPlan plan = classes.find(teacher, id).orElseThrow().plan();
+        StoredClass stored = classes.find(teacher, id).orElseThrow();
+        ClassPlan plan = stored.plan();
         var level = plan.settings().level();
         Script script =
                 ScriptWriter.write(checks.of(teacher, id).subject(plan, level), level, checks.schoolOf(teacher), at);
@@ -61,7 +63,8 @@ public class DemoLog {
                     new TaughtStore.Entry(UUID.randomUUID(), i, line.node(), line.side(), now, end, 0, count, "done"));
             now = end;
         }
-        TaughtId opened = taught.open(teacher, id.value(), script).orElseThrow();
+        TaughtId opened =
+                taught.open(teacher, id.value(), stored.version(), plan, script).orElseThrow();
         taught.log(teacher, opened, start, now, entries);
         taught.note(teacher, opened, note);
     }

@@ -4,6 +4,7 @@ import gurukram.core.text.Refused;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 
@@ -13,10 +14,19 @@ import java.util.UUID;
  * @param sentAt what that clock said when it was sent; null from pages that do not tell
  * @param jumped whether the page saw its clock jump
  * @param said which words of the theme were said so far; null from pages that do not tell
+ * @param changes how the class left its plan so far, all of it; null from pages that do not tell
  */
 public record LogPost(
-        Long startedAt, Long endedAt, Long sentAt, Boolean jumped, List<Item> moments, List<String> said) {
+        Long startedAt,
+        Long endedAt,
+        Long sentAt,
+        Boolean jumped,
+        List<Item> moments,
+        List<String> said,
+        List<TaughtStore.Change> changes) {
     static final int MOST = 5_000;
+    private static final int MOST_CHANGES = 60;
+    private static final int MOST_LETTERS = 300;
     /** Why a class is paused, as the room offers it. */
     static final List<String> REASONS =
             List.of("question", "helping somebody", "somebody came late", "somebody is unwell", "props", "noise");
@@ -50,6 +60,26 @@ public record LogPost(
      * @param odd whether the device's clock was wrong or jumped, so that times are as near as they can be told
      */
     record Read(Instant startedAt, Instant endedAt, long shiftMs, boolean odd, List<TaughtStore.Entry> entries) {}
+
+    public LogPost {
+        if (changes != null) changes = whole(changes);
+    }
+
+    /** No more than anybody can take or read. */
+    private static List<TaughtStore.Change> whole(List<TaughtStore.Change> told) {
+        return told.stream()
+                .filter(change -> change != null && change.words() != null)
+                .limit(MOST_CHANGES)
+                .map(change -> new TaughtStore.Change(
+                        change.at(),
+                        change.words().stream()
+                                .filter(Objects::nonNull)
+                                .limit(MOST_CHANGES)
+                                .map(words -> words.substring(0, Math.min(MOST_LETTERS, words.length())))
+                                .toList(),
+                        change.savedMs()))
+                .toList();
+    }
 
     /** Which words of the theme were said: only what the script has. */
     List<String> said(Script script) {

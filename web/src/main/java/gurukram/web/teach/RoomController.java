@@ -1,23 +1,15 @@
 package gurukram.web.teach;
 
-import gurukram.core.check.Subject;
-import gurukram.core.plan.ClassPlan;
-import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
-import gurukram.web.groups.Group;
-import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
-import gurukram.web.plans.View;
-import gurukram.web.plans.findings.ClassChecks;
+import gurukram.web.plans.StoredClass;
 import gurukram.web.shared.Busy;
 import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
-import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -40,17 +32,17 @@ class RoomController {
     private static final int AGAIN_IN = 3_600;
 
     private final ClassStore classes;
-    private final ClassChecks checks;
-    private final GroupStore groups;
+    private final Scripts scripts;
     private final TaughtStore taught;
     private final RoomLog log;
+    private final RoomChanges changes;
 
-    RoomController(ClassStore classes, ClassChecks checks, GroupStore groups, TaughtStore taught, RoomLog log) {
-        this.groups = groups;
+    RoomController(ClassStore classes, Scripts scripts, TaughtStore taught, RoomLog log, RoomChanges changes) {
         this.classes = classes;
-        this.checks = checks;
+        this.scripts = scripts;
         this.taught = taught;
         this.log = log;
+        this.changes = changes;
     }
 
     @Dear
@@ -59,25 +51,12 @@ class RoomController {
             @AuthenticationPrincipal Teacher teacher,
             @PathVariable ClassId id,
             @RequestParam(required = false) String level) {
-        ClassPlan plan = classes.find(teacher, id).orElseThrow(NotFound::new).plan();
-        Level asked = View.of(level, plan.settings()).level();
-        Level shown = asked == null ? plan.settings().level() : asked;
-        Subject subject = checks.of(teacher, id).subject(plan, shown);
-        Script script = ScriptWriter.write(subject, shown, checks.schoolOf(teacher), starts(teacher, id, plan));
+        StoredClass stored = classes.find(teacher, id).orElseThrow(NotFound::new);
+        Script script = scripts.of(teacher, stored, level);
         if (script.moments().isEmpty()) return "redirect:/classes/" + id;
-        return taught.open(teacher, id.value(), script)
+        return taught.open(teacher, id.value(), stored.version(), stored.plan(), script)
                 .map(room -> "redirect:/room/" + room)
                 .orElseThrow(() -> new Busy(AGAIN_IN));
-    }
-
-    /** By the class itself, else by its group; null when neither says. */
-    private LocalTime starts(Teacher teacher, ClassId id, ClassPlan plan) {
-        String own = plan.settings().starts();
-        if (!own.isEmpty()) return LocalTime.parse(own.length() == 4 ? "0" + own : own);
-        UUID group = classes.group(teacher, id);
-        return group == null
-                ? null
-                : groups.group(teacher, group).map(Group::startsAt).orElse(null);
     }
 
     /** The script that lets a browser load the room again while the server is away. */
@@ -96,6 +75,10 @@ class RoomController {
         model.addAttribute("title", opened.title());
         model.addAttribute("classId", opened.classId());
         model.addAttribute("script", opened.script().json());
+        if (opened.startedAt() != null) {
+            model.addAttribute("started", opened.startedAt().toEpochMilli());
+            model.addAttribute("reached", taught.reached(teacher, id));
+        }
         model.addAttribute("reasons", String.join("|", LogPost.REASONS));
         return "teach/room";
     }
@@ -104,9 +87,38 @@ class RoomController {
     @PostMapping("/room/{id}/log")
     ResponseEntity<Map<String, Object>> log(
             @AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id, @RequestBody LogPost post) {
-        List<TaughtStore.Entry> entries = log.store(teacher, id, post);
+        RoomLog.Stored stored = log.store(teacher, id, post);
+        return ResponseEntity.ok(Map.of(
+                "stored", stored.entries().stream().map(TaughtStore.Entry::id).toList(), "changed", stored.changed()));
+    }
+
+    /** How this device is used in the room: the page keeps it in the browser. */
+    @GetMapping("/room/settings")
+    String settings() {
+        return "teach/settings";
+    }
+
+    /** How it can go on: worked out exactly, from here on. */
+    @PostMapping("/room/{id}/changes")
+    ResponseEntity<RoomChanges.Answer> change(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id, @RequestBody ChangeAsk ask) {
         return ResponseEntity.ok(
-                Map.of("stored", entries.stream().map(TaughtStore.Entry::id).toList()));
+                changes.answer(teacher, taught.find(teacher, id).orElseThrow(NotFound::new), ask));
+    }
+
+    /** The same for some minutes late at each section, for a time without the server. */
+    @Dear
+    @GetMapping("/room/{id}/answers")
+    ResponseEntity<List<RoomChanges.Prepared>> answers(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id) {
+        return ResponseEntity.ok(
+                changes.prepared(teacher, taught.find(teacher, id).orElseThrow(NotFound::new)));
+    }
+
+    /** It was ended by accident: it goes on. */
+    @PostMapping("/room/{id}/again")
+    String again(@AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id) {
+        return taught.reopen(teacher, id) ? "redirect:/room/" + id : "redirect:/logbook/" + id;
     }
 
     @ExceptionHandler({Refused.class, HttpMessageNotReadableException.class})

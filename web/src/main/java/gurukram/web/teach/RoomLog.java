@@ -3,6 +3,7 @@ package gurukram.web.teach;
 import gurukram.core.text.Refused;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
+import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.teach.TaughtStore.Entry;
@@ -20,17 +21,27 @@ class RoomLog {
 
     private final TaughtStore taught;
     private final ClassEditor editor;
+    private final ClassStore classes;
     private final Clock clock;
 
-    RoomLog(TaughtStore taught, ClassEditor editor, Clock clock) {
+    RoomLog(TaughtStore taught, ClassEditor editor, ClassStore classes, Clock clock) {
         this.clock = clock;
         this.taught = taught;
         this.editor = editor;
+        this.classes = classes;
     }
+
+    /**
+     * What came of it.
+     *
+     * @param entries those that need not be sent again
+     * @param changed whether the class was changed since it was opened here: what is taught is as it was
+     */
+    record Stored(List<Entry> entries, boolean changed) {}
 
     /** The entries that need not be sent again; {@link Refused} when it is no log of this class. */
     @Transactional
-    List<Entry> store(Teacher teacher, TaughtId id, LogPost post) {
+    Stored store(Teacher teacher, TaughtId id, LogPost post) {
         Taught before = taught.lock(teacher, id).orElseThrow(NotFound::new);
         LogPost.Read read = post.read(before.script(), clock.instant(), before.shiftMs());
         if (taught.entryCount(teacher, id) + read.entries().size() > MOST_ENTRIES)
@@ -38,10 +49,21 @@ class RoomLog {
         taught.log(teacher, id, read.startedAt(), read.endedAt(), read.entries());
         List<String> said = post.said(before.script());
         if (!said.isEmpty()) taught.said(teacher, id, said);
+        List<TaughtStore.Change> changes = post.changes();
+        if (changes != null) taught.keepChanges(teacher, id, changes);
         taught.keepClock(teacher, id, read.shiftMs(), read.odd());
         Taught after = taught.find(teacher, id).orElseThrow(NotFound::new);
         boolean endsNow = before.endedAt() == null && after.endedAt() != null;
-        if (endsNow && after.counts()) editor.taught(teacher, new ClassId(after.classId()));
-        return read.entries();
+        boolean changed = isChanged(teacher, after);
+        if (endsNow && after.counts() && taught.tellEnd(teacher, id))
+            editor.taught(teacher, new ClassId(after.classId()));
+        return new Stored(read.entries(), changed);
+    }
+
+    private boolean isChanged(Teacher teacher, Taught opened) {
+        if (opened.version() == null || opened.classId() == null) return false;
+        return classes.version(teacher, new ClassId(opened.classId()))
+                .filter(version -> version > opened.version())
+                .isPresent();
     }
 }

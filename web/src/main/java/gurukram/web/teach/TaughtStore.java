@@ -1,5 +1,7 @@
 package gurukram.web.teach;
 
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.json.PlanJson;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -15,16 +17,22 @@ import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Classes as they were taught, moment by moment. */
 @Repository
 public class TaughtStore {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    /** A class that was ended by accident can be taken back for so long. */
+    public static final Duration TAKEN_BACK_WITHIN = Duration.ofHours(3);
+
     static final int MOST_A_DAY = 60;
     static final int MOST_NOT_BEGUN = 20;
 
     private static final String OPEN = """
-            insert into taught_class (studio_id, id, teacher_id, class_id, title, level, planned_ms, script, opened_at)
-            values (:studio, :id, :teacher, :class, :title, :level, :planned, :script::jsonb, :now)""";
+            insert into taught_class (studio_id, id, teacher_id, class_id, title, level, planned_ms, script, opened_at,
+                                      plan, class_version)
+            values (:studio, :id, :teacher, :class, :title, :level, :planned, :script::jsonb, :now, :plan::jsonb, :version)""";
     /** Rooms that were opened and never begun: the latest few stay. */
     private static final String CLEAR = """
             delete from taught_class where studio_id = :studio and teacher_id = :teacher and started_at is null and id not in (
@@ -43,6 +51,9 @@ public class TaughtStore {
     private static final String TIMES = """
             update taught_class set started_at = coalesce(started_at, :started), ended_at = coalesce(:ended, ended_at)
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
+    private static final String REACHED = """
+            select case outcome when 'back' then ordinal else ordinal + 1 end from taught_moment
+             where studio_id = :studio and taught_id = :taught order by ended_at desc, ordinal desc limit 1""";
     private static final String ENTRY_COUNT =
             "select count(*) from taught_moment where studio_id = :studio and taught_id = :taught";
     private static final String CLOCK = """
@@ -51,6 +62,15 @@ public class TaughtStore {
     private static final String SAID = """
             update taught_class set said = array(select distinct unnest(said || cast(:said as text[])) order by 1)
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
+    private static final String CHANGES = """
+            update taught_class set changes = :changes::jsonb
+             where studio_id = :studio and teacher_id = :teacher and id = :id""";
+    private static final String REOPEN = """
+            update taught_class set ended_at = null
+             where studio_id = :studio and teacher_id = :teacher and id = :id and ended_at > :since""";
+    private static final String END_TOLD = """
+            update taught_class set end_told = true
+             where studio_id = :studio and teacher_id = :teacher and id = :id and not end_told""";
     private static final String NOTE = """
             update taught_class set note = :note where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ENTRY = """
@@ -69,6 +89,8 @@ public class TaughtStore {
      * @param shiftMs how far its times were put forward; null before it begins
      * @param odd whether the device's clock was wrong or jumped
      * @param said the names of the words of the theme that were said
+     * @param plan what it was opened with, and {@code version} of its class; null for classes of older versions
+     * @param changes how it left its plan
      * @param counts whether it really was taught: what ends within a minute, or half of a shorter plan, was only tried out
      */
     public record Taught(
@@ -84,7 +106,19 @@ public class TaughtStore {
             boolean odd,
             boolean counts,
             List<String> said,
-            String note) {}
+            String note,
+            ClassPlan plan,
+            Integer version,
+            List<Change> changes) {}
+
+    /**
+     * One way it left its plan.
+     *
+     * @param at when it was taken, ms since 1970
+     * @param words what changed, line by line
+     * @param savedMs how much shorter it made the class
+     */
+    public record Change(long at, List<String> words, long savedMs) {}
 
     /** One line of the logbook; {@code endedAt} is null while it is not finished. */
     public record Heading(
@@ -139,30 +173,32 @@ public class TaughtStore {
         this.clock = clock;
     }
 
-    /** A room for a class, its score frozen; empty when so many were taught within a day that it is no teaching any more. */
+    /**
+     * A room for a class, its plan and score frozen; empty when so many were taught within a day that it is no teaching any more.
+     *
+     * @param version of the class
+     */
     @Transactional
-    public Optional<TaughtId> open(Teacher teacher, UUID classId, Script script) {
+    public Optional<TaughtId> open(Teacher teacher, UUID classId, int version, ClassPlan plan, Script script) {
         long today = owned(OPENED_SINCE, teacher)
                 .param("since", utc(clock.instant().minus(Duration.ofDays(1))))
                 .query(Long.class)
                 .single();
         if (today >= MOST_A_DAY) return Optional.empty();
         owned(CLEAR, teacher).param("most", MOST_NOT_BEGUN - 1).update();
-        return Optional.of(opened(teacher, classId, script));
-    }
-
-    private TaughtId opened(Teacher teacher, UUID classId, Script script) {
         TaughtId id = new TaughtId(UUID.randomUUID());
         owned(OPEN, teacher)
                 .param("id", id.value())
                 .param("class", classId)
+                .param("version", version)
+                .param("plan", PlanJson.write(plan))
                 .param("title", script.title())
                 .param("level", script.level())
                 .param("planned", script.totalMs())
                 .param("script", script.json())
                 .param("now", utc(clock.instant()))
                 .update();
-        return id;
+        return Optional.of(id);
     }
 
     public Optional<Taught> find(Teacher teacher, TaughtId id) {
@@ -220,6 +256,16 @@ public class TaughtStore {
         }
     }
 
+    /** The moment of the script it has come to, by its log. */
+    int reached(Teacher teacher, TaughtId id) {
+        return jdbc.sql(REACHED)
+                .param("studio", teacher.studio())
+                .param("taught", id.value())
+                .query(Integer.class)
+                .optional()
+                .orElse(0);
+    }
+
     /** How many entries a class has. */
     long entryCount(Teacher teacher, TaughtId id) {
         return jdbc.sql(ENTRY_COUNT)
@@ -235,6 +281,28 @@ public class TaughtStore {
                 .param("id", id.value())
                 .param("said", said.toArray(String[]::new))
                 .update();
+    }
+
+    /** How it left its plan, all of it. */
+    void keepChanges(Teacher teacher, TaughtId id, List<Change> changes) {
+        owned(CHANGES, teacher)
+                .param("id", id.value())
+                .param("changes", JSON.writeValueAsString(changes))
+                .update();
+    }
+
+    /** It was ended by accident and goes on; false when that is too long ago. */
+    boolean reopen(Teacher teacher, TaughtId id) {
+        return owned(REOPEN, teacher)
+                        .param("id", id.value())
+                        .param("since", utc(clock.instant().minus(TAKEN_BACK_WITHIN)))
+                        .update()
+                == 1;
+    }
+
+    /** Whether its end is news: the first time that is asked, and never again. */
+    boolean tellEnd(Teacher teacher, TaughtId id) {
+        return owned(END_TOLD, teacher).param("id", id.value()).update() == 1;
     }
 
     /** @param odd whether the device's clock was wrong or jumped; once it was, it stays so */
@@ -273,6 +341,7 @@ public class TaughtStore {
     }
 
     private static Taught taught(ResultSet row, int n) throws SQLException {
+        String plan = row.getString("plan");
         return new Taught(
                 new TaughtId(row.getObject("id", UUID.class)),
                 row.getObject("class_id", UUID.class),
@@ -286,7 +355,10 @@ public class TaughtStore {
                 row.getBoolean("odd_clock"),
                 row.getBoolean("counts"),
                 List.of((String[]) row.getArray("said").getArray()),
-                row.getString("note"));
+                row.getString("note"),
+                plan == null ? null : PlanJson.read(plan),
+                row.getObject("class_version", Integer.class),
+                List.of(JSON.readValue(row.getString("changes"), Change[].class)));
     }
 
     private static Instant instant(ResultSet row, String column) throws SQLException {

@@ -16,6 +16,7 @@ import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
 import gurukram.web.teach.TaughtStore.Entry;
 import gurukram.web.teach.TaughtStore.Taught;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -29,7 +30,8 @@ import org.springframework.ui.ExtendedModelMap;
 class LogbookControllerTest {
     private final TaughtStore taught = mock(TaughtStore.class);
     private final Zones zones = mock(Zones.class);
-    private final LogbookController controller = new LogbookController(taught, mock(ClassStore.class), zones);
+    private final LogbookController controller =
+            new LogbookController(taught, mock(ClassStore.class), zones, Clock.systemUTC());
     private final Teacher teacher = new Teacher(UUID.randomUUID(), UUID.randomUUID(), "a@b.example", "A", false);
     private final TaughtId id = new TaughtId(UUID.randomUUID());
 
@@ -55,7 +57,14 @@ class LogbookControllerTest {
                 List.of(),
                 "",
                 null,
-                null);
+                null,
+                "",
+                null,
+                null,
+                null,
+                List.of(),
+                "",
+                "");
     }
 
     private Taught taught(Instant ended) {
@@ -70,6 +79,13 @@ class LogbookControllerTest {
                         new Script.Prompted("opening", "opening words", 0, "Feel the floor.", true),
                         new Script.Prompted("affirmation", "affirmation", 0, "Steady is not still.", true)),
                 30_000L,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
                 null);
         return new Taught(
                 id,
@@ -84,7 +100,10 @@ class LogbookControllerTest {
                 false,
                 true,
                 List.of("opening"),
-                "");
+                "",
+                null,
+                null,
+                List.of());
     }
 
     private Entry entry(int ordinal, String side, long from, long to, long paused, String outcome) {
@@ -108,7 +127,8 @@ class LogbookControllerTest {
                 entry(0, "right", 0, 40, 10_000, "done"),
                 entry(1, "left", 40, 64, 0, "skipped"),
                 entry(2, null, 64, 120, 0, "done"));
-        LogbookPage.Detail page = LogbookPage.detail(done, entries, ZoneOffset.UTC, false);
+        LogbookPage.Detail page =
+                LogbookPage.detail(done, entries, ZoneOffset.UTC, Instant.parse("2026-03-03T20:00:00Z"), false);
         assertThat(page.when()).isEqualTo("Tuesday 3 March 2026, 18:30");
         assertThat(page.real()).isEqualTo("2:00");
         assertThat(page.difference()).isEqualTo("0:30 longer");

@@ -10,13 +10,28 @@ class SideWorkTest {
     private static Script.Line line(String kind, String side, long leadIn, long work) {
         return new Script.Line(
                 "n", kind, 0, leadIn, work, "Pigeon", "", side, "", "", 0, "", null, 8, null, "", "", List.of(), "",
-                null, null);
+                null, null, "", null, null, null, List.of(), "", "");
     }
 
     /** What the logbook says of a class of two moments that took so long. */
     private static String words(Script.Line right, long rightMs, Script.Line left, long leftMs) {
-        Script script =
-                new Script("Tide", "beginner", 0, List.of(), List.of(right, left), List.of(), List.of(), 0L, null);
+        Script script = new Script(
+                "Tide",
+                "beginner",
+                0,
+                List.of(),
+                List.of(right, left),
+                List.of(),
+                List.of(),
+                0L,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
         SideWork sides = new SideWork(script);
         sides.add(right, rightMs);
         sides.add(left, leftMs);

@@ -213,7 +213,14 @@ class LogTest {
                 List.of(),
                 List.of(),
                 0L,
-                "19:30");
+                "19:30",
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
         assertThat(script.json()).doesNotContain("<", ">");
         assertThat(Script.parse(script.json())).isEqualTo(script);
     }
