@@ -1,9 +1,14 @@
 package gurukram.core.fit;
 
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Step;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
+import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Fits a class to a length: the least change of what is written, exactly, and always the same for the same class.
@@ -20,6 +25,7 @@ public final class Fit {
 
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
+    private final FitSearch.Known known = new FitSearch.Known();
 
     public Fit(PoseCatalogue catalogue, Unfolder unfolder) {
         this.catalogue = catalogue;
@@ -42,6 +48,20 @@ public final class Fit {
         long nearer = off - Math.abs(near.afterMs() - request.targetMs());
         long breaths = (nearer + BREATH_MS - 1) / BREATH_MS;
         return near.cost() <= fits.cost() + breaths * Amounts.BREATH * FIFTHS ? near : least;
+    }
+
+    /**
+     * The least change that ends within the tolerance, soon: without looking for what would help where there is none, and with
+     * what is known of the parts. For one class in one thread: its settings and the level must be the same every time.
+     */
+    public FitAnswer soon(ClassPlan plan, FitRequest request) {
+        FitSearch search = FitSearch.of(catalogue, unfolder, plan, request, Set.of(), known);
+        return search.hasFound() ? search.fits() : search.cannot(List.of());
+    }
+
+    /** What leaving a step out is, as a change. */
+    public FitAnswer.Change leftOut(Step step, Score score, @Nullable Level level) {
+        return new FitWords(catalogue, level).leftOut(List.of(step), score);
     }
 
     /** The least change that ends within the tolerance, however far off in it; of equally cheap ones the nearest. */

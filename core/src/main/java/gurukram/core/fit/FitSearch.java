@@ -56,17 +56,30 @@ final class FitSearch {
     private final @Nullable Level level;
     private final Set<NodeId> unlocked;
     private final Map<NodeId, Section> sectionOf = new HashMap<>();
-    private final Map<List<Node>, Long> works = new HashMap<>();
+    private final Map<List<Node>, Long> works;
     private final Map<Choices.Part, long[]> ways = new IdentityHashMap<>();
-    private final Map<Flow, Long> wayOfFlow = new HashMap<>();
+    private final Map<Flow, Long> wayOfFlow;
     private final long before;
     private List<Choices.Part> parts = List.of();
     private long shortest = Long.MAX_VALUE;
     private long longest = -1;
     private @Nullable Best best;
 
+    /** What parts by themselves are, whatever the class around them: for classes with the same settings at one level. */
+    static final class Known {
+        private final Map<List<Node>, Long> works = new HashMap<>();
+        private final Map<Flow, Long> wayOfFlow = new HashMap<>();
+    }
+
     private FitSearch(
-            PoseCatalogue catalogue, Unfolder unfolder, ClassPlan plan, FitRequest request, Set<NodeId> unlocked) {
+            PoseCatalogue catalogue,
+            Unfolder unfolder,
+            ClassPlan plan,
+            FitRequest request,
+            Set<NodeId> unlocked,
+            Known known) {
+        this.works = known.works;
+        this.wayOfFlow = known.wayOfFlow;
         this.catalogue = catalogue;
         this.unfolder = unfolder;
         this.plan = plan;
@@ -80,7 +93,17 @@ final class FitSearch {
     /** @param unlocked parts whose lock is not looked at, to see what it costs */
     static FitSearch of(
             PoseCatalogue catalogue, Unfolder unfolder, ClassPlan plan, FitRequest request, Set<NodeId> unlocked) {
-        FitSearch search = new FitSearch(catalogue, unfolder, plan, request, unlocked);
+        return of(catalogue, unfolder, plan, request, unlocked, new Known());
+    }
+
+    static FitSearch of(
+            PoseCatalogue catalogue,
+            Unfolder unfolder,
+            ClassPlan plan,
+            FitRequest request,
+            Set<NodeId> unlocked,
+            Known known) {
+        FitSearch search = new FitSearch(catalogue, unfolder, plan, request, unlocked, known);
         search.run();
         return search;
     }

@@ -32,12 +32,13 @@ import org.jspecify.annotations.Nullable;
  * done already is never changed, nor are the rest and the close.
  */
 public final class Underway {
-    private static final long TOLERANCE_MS = 30_000;
-    /** With more steps that may be left out, finding the least change takes too long to wait for. */
-    private static final int MOST_OPTIONAL = 4;
+    private static final long TOLERANCE_MS = 15_000;
+    private static final int MOST_SPARED = 4;
+    private static final int MOST_TIMES = 2;
 
     private final PoseCatalogue catalogue;
     private final Unfolder unfolder;
+    private final Fit fit;
     private final Score frozen;
     private final ClassPlan plan;
     private final Level level;
@@ -46,11 +47,18 @@ public final class Underway {
     /** @param level the line that is taught */
     public static Underway begun(ClassPlan plan, Level level, PoseCatalogue catalogue, Unfolder unfolder) {
         Score score = unfolder.unfold(plan, level);
-        return new Underway(plan, level, catalogue, unfolder, score, score);
+        return new Underway(plan, level, catalogue, unfolder, new Fit(catalogue, unfolder), score, score);
     }
 
     private Underway(
-            ClassPlan plan, Level level, PoseCatalogue catalogue, Unfolder unfolder, Score frozen, Score score) {
+            ClassPlan plan,
+            Level level,
+            PoseCatalogue catalogue,
+            Unfolder unfolder,
+            Fit fit,
+            Score frozen,
+            Score score) {
+        this.fit = fit;
         this.plan = plan;
         this.level = level;
         this.catalogue = catalogue;
@@ -86,7 +94,8 @@ public final class Underway {
     }
 
     private Underway with(ClassPlan other, Level otherLevel) {
-        return new Underway(other, otherLevel, catalogue, unfolder, frozen, unfolder.unfold(other, otherLevel));
+        Fit same = otherLevel == level ? fit : new Fit(catalogue, unfolder);
+        return new Underway(other, otherLevel, catalogue, unfolder, same, frozen, unfolder.unfold(other, otherLevel));
     }
 
     private Underway withRounds(Departure.Rounds rounds) {
@@ -133,21 +142,28 @@ public final class Underway {
         Map<NodeId, Integer> begun = begun(now);
         ClassPlan open = locked(begun.keySet(), goesOn);
         long target = Math.max(0, score.totalMs() - byMs);
-        Fit fit = new Fit(catalogue, unfolder);
-        FitAnswer answer = fit.fit(open, request(target, begun));
-        if (answer instanceof FitAnswer.CannotFit && byMs > 0) {
-            open = spared(open, begun.keySet());
-            answer = fit.fit(open, request(target, begun));
+        FitAnswer answer = fit.soon(open, request(target, begun));
+        List<FitAnswer.Change> changes = new ArrayList<>();
+        for (int more = 1; more <= MOST_TIMES && byMs > 0; more++) {
+            if (!(answer instanceof FitAnswer.CannotFit cannot) || cannot.shortestMs() <= target) break;
+            List<Step> spared = spared(open, begun.keySet(), cannot.missesByMs() * more);
+            if (spared.isEmpty()) break;
+            for (Step step : spared) {
+                changes.add(fit.leftOut(step, score, level));
+                open = new PlanEdit.Remove(step.id()).applyTo(open);
+            }
+            answer = fit.soon(open, request(target, begun));
         }
         if (answer instanceof FitAnswer.CannotFit cannot) {
             boolean tooLong = cannot.shortestMs() > target;
             long nearest = tooLong ? cannot.shortestMs() : Math.min(cannot.longestMs(), target);
-            answer = fit.fit(open, request(nearest, begun));
+            answer = fit.soon(open, request(nearest, begun));
         }
         if (!(answer instanceof FitAnswer.Fits fits)) return new Shortened(this, List.of(), 0, byMs);
         Underway after = with(unmarked(fits.plan()), level);
         long saved = score.totalMs() - after.score.totalMs();
-        return new Shortened(after, fits.changes(), saved, byMs - saved);
+        changes.addAll(fits.changes());
+        return new Shortened(after, changes, saved, byMs - saved);
     }
 
     private FitRequest request(long target, Map<NodeId, Integer> begun) {
@@ -187,10 +203,36 @@ public final class Underway {
     }
 
     /**
-     * A few steps may be left out: what the teacher would part with first, else the longest. Never the peak, what arrives and rests,
-     * what undoes a bend, or one side of two.
+     * A few steps that are left out, so many that it is enough: what the teacher would part with first, of equals the shortest that does
+     * it, else the longest. Never the peak, what arrives and rests, what undoes a bend, or one side of two.
+     *
+     * @param missingMs by how much the class is too long at its shortest
      */
-    private ClassPlan spared(ClassPlan open, Set<NodeId> begun) {
+    private List<Step> spared(ClassPlan open, Set<NodeId> begun, long missingMs) {
+        Map<NodeId, Long> lengths = new HashMap<>();
+        for (Moment moment : score.moments()) lengths.merge(moment.node(), moment.lengthMs(), Long::sum);
+        List<Step> left = new ArrayList<>(sparable(open, begun));
+        List<Step> spared = new ArrayList<>();
+        long missing = missingMs;
+        for (int n = 0; n < MOST_SPARED && missing > 0 && !left.isEmpty(); n++) {
+            long needed = missing;
+            left.sort(Comparator.comparing((Step step) -> -priority(step)).thenComparing(step -> {
+                long saves = saves(lengths, step);
+                return saves >= needed ? saves : Long.MAX_VALUE / 2 - saves;
+            }));
+            Step first = left.remove(0);
+            missing -= saves(lengths, first);
+            spared.add(first);
+        }
+        return spared;
+    }
+
+    /** What a step takes where everything is at its shortest, about. */
+    private static long saves(Map<NodeId, Long> lengths, Step step) {
+        return lengths.getOrDefault(step.id(), 0L) * 2 / 3;
+    }
+
+    private List<Step> sparable(ClassPlan open, Set<NodeId> begun) {
         Set<SectionRole> kept = Set.of(
                 SectionRole.ARRIVE, SectionRole.PEAK, SectionRole.COUNTERPOSES, SectionRole.REST, SectionRole.CLOSE);
         List<Step> steps = new ArrayList<>();
@@ -199,14 +241,7 @@ public final class Underway {
             for (Item item : section.items())
                 if (item instanceof Step step && !begun.contains(step.id()) && canBeSpared(step)) steps.add(step);
         }
-        Map<NodeId, Long> lengths = new HashMap<>();
-        for (Moment moment : score.moments()) lengths.merge(moment.node(), moment.lengthMs(), Long::sum);
-        steps.sort(Comparator.comparing((Step step) -> -priority(step))
-                .thenComparing(step -> -lengths.getOrDefault(step.id(), 0L)));
-        ClassPlan spared = open;
-        for (Step step : steps.subList(0, Math.min(MOST_OPTIONAL, steps.size())))
-            spared = marked(spared, step, step.marks().makeOptional(true));
-        return spared;
+        return steps;
     }
 
     private boolean canBeSpared(Step step) {

@@ -29,6 +29,8 @@ public final class Assets {
             "plans/dry-run",
             "poses/own",
             "drafts/peaks",
+            "teach/device",
+            "teach/follow",
             "teach/room");
 
     /** @param hash of the text, as it stands in the address */
