@@ -7,6 +7,9 @@ import { Course } from './course.js';
 const ON_TIME = 30_000;
 const LONGER_BREATHS = 3;
 const MORE = 60_000;
+/** As long as the server is waited for, ms: with an answer at hand, and without. */
+const SOON = 2_500;
+const PATIENT = 8_000;
 
 const minutes = (ms) => {
   const n = Math.round(Math.abs(ms) / 60_000);
@@ -58,7 +61,7 @@ export const changes = {
     if (Math.abs(late) < ON_TIME) return;
     const at = this.moment.of;
     this.asking = true;
-    const exact = this.moment.again || this.rehearses ? null : await ask(`/room/${this.taught}/changes`, { at, taken: this.actions, ask: { kind: 'time', at, byMs: Math.round(late) } });
+    const exact = this.moment.again || this.rehearses ? null : await ask(`/room/${this.taught}/changes`, { at, taken: this.actions, ask: { kind: 'time', at, byMs: Math.round(late) } }, this.answers.length ? SOON : PATIENT);
     this.asking = false;
     if (!this.moment) return;
     if (exact) this.offer = { ...exact, exact: true, late, action: { kind: 'time', at, byMs: Math.round(late) }, course: this.clock.course.goingOn(this.clock.index, exact.course) };

@@ -47,8 +47,10 @@ export function counted(moment, at, counts = 'down') {
 export function among(moment) {
   const { count } = moment;
   if (!count) return '';
+  // the stages come before turns and tries
+  if (count.stage < count.stages) return `stage ${count.stage} of ${count.stages}`;
   const parts = [];
-  if (count.stages > 1) parts.push(count.stage === count.stages ? `the whole pose, after ${count.stages - 1} ${count.stages === 2 ? 'stage' : 'stages'}` : `stage ${count.stage} of ${count.stages}`);
+  if (count.stages > 1) parts.push(`the whole pose, after ${count.stages - 1} ${count.stages === 2 ? 'stage' : 'stages'}`);
   if (count.turns > 1) parts.push(`turn ${count.turn} of ${count.turns}`);
   if (count.sets > 1 && moment.kind !== 'pause') parts.push(`${moment.kind === 'attempt' ? 'try' : 'set'} ${count.set} of ${count.sets}`);
   return parts.join(' · ');

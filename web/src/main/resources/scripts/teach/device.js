@@ -83,6 +83,12 @@ document.addEventListener('alpine:init', () => {
       else this.show(new KeyboardEvent('keydown', { key }));
     },
 
+    get learningClass() {
+      return this.learning ? 'told' : '';
+    },
+    get pressedClass() {
+      return this.pressedWords ? 'told' : '';
+    },
     get faces() {
       return this.settings.faces;
     },

@@ -45,6 +45,7 @@ function forget(now) {
 }
 
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+const toMinute = (ms) => Math.round(ms / 60_000) * 60_000;
 const timeOf = (ms) => {
   const at = new Date(ms);
   return `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
@@ -424,7 +425,7 @@ const room = {
     return this.isOver ? clockTime(this.clock.endedAt - this.clock.classStart) : '';
   },
   get endsAt() {
-    return this.clock ? timeOf(this.now + this.script.totalMs) : '';
+    return this.clock ? timeOf(toMinute(this.now + this.script.totalMs)) : '';
   },
   get sectionName() {
     return this.moment ? this.script.sections[this.moment.section].title : '';
@@ -566,7 +567,7 @@ const room = {
   /** The end that is coming, and how far it is from the end that was meant. */
   get comesToEnd() {
     if (!this.moment) return '';
-    const end = new Date(this.clock.endsAt(this.now));
+    const end = new Date(toMinute(this.clock.endsAt(this.now)));
     const at = `ends ${timeOf(end)}`;
     const late = minutesLate(end, this.script.endsAt);
     if (late === null || late === 0) return at;

@@ -11,8 +11,11 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** The logbook's pages. */
 final class LogbookPage {
@@ -86,7 +89,7 @@ final class LogbookPage {
         long[] real = new long[script.sections().size()];
         SideWork sides = new SideWork(script);
         long paused = 0;
-        List<String> skipped = new ArrayList<>();
+        List<Script.Line> skipped = new ArrayList<>();
         List<String> pauses = new ArrayList<>();
         for (Entry entry : entries) {
             Script.Line line = script.moments().get(entry.ordinal());
@@ -96,9 +99,7 @@ final class LogbookPage {
             sides.add(line, ms - entry.pausedMs());
             if (entry.reason() != null)
                 pauses.add("%s at %s: %s".formatted(Millis.showWhole(entry.pausedMs()), line.name(), entry.reason()));
-            if (entry.outcome().equals("skipped")) {
-                skipped.add(line.name() + (line.sideWords().isEmpty() ? "" : ", " + line.sideWords()));
-            }
+            if (entry.outcome().equals("skipped")) skipped.add(line);
         }
         long longest = 1;
         for (int i = 0; i < real.length; i++) {
@@ -123,12 +124,45 @@ final class LogbookPage {
                 taught.odd(),
                 parts,
                 sides.words(),
-                skipped,
+                leftOut(skipped, script),
                 pauses,
                 taught.changes().stream().map(change -> changed(change, zone)).toList(),
                 unsaid(taught),
                 taught.endedAt() != null && taught.endedAt().isAfter(now.minus(TaughtStore.TAKEN_BACK_WITHIN)),
                 taught.note());
+    }
+
+    /** Rounds of flows that were left out as a whole are one line for the flow; everything else is named by itself. */
+    private static List<String> leftOut(List<Script.Line> skipped, Script script) {
+        Map<Round, Long> all = script.moments().stream()
+                .filter(line -> line.flow() != null)
+                .collect(Collectors.groupingBy(Round::of, Collectors.counting()));
+        Map<Round, Long> gone = skipped.stream()
+                .filter(line -> line.flow() != null)
+                .collect(Collectors.groupingBy(Round::of, Collectors.counting()));
+        Map<String, String> lines = new LinkedHashMap<>();
+        for (Script.Line line : skipped) {
+            String name = line.name() + (line.sideWords().isEmpty() ? "" : ", " + line.sideWords());
+            Round round = line.flow() == null ? null : Round.of(line);
+            if (round == null || gone.get(round) < all.get(round)) {
+                lines.put(name + lines.size(), name);
+                continue;
+            }
+            String rounds = gone.keySet().stream()
+                    .filter(other -> other.flow().equals(round.flow()) && gone.get(other) >= all.get(other))
+                    .map(Round::number)
+                    .sorted()
+                    .map(String::valueOf)
+                    .collect(Collectors.joining(", "));
+            lines.put(round.flow(), line.flow().name() + (rounds.contains(",") ? ", rounds " : ", round ") + rounds);
+        }
+        return List.copyOf(lines.values());
+    }
+
+    private record Round(String flow, int number) {
+        static Round of(Script.Line line) {
+            return new Round(line.flow().id(), line.flow().round());
+        }
     }
 
     private static String changed(TaughtStore.Change change, ZoneId zone) {

@@ -4,8 +4,12 @@ import gurukram.core.check.Subject;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.room.Tail;
+import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
+import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -18,6 +22,10 @@ final class Course {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     /** It follows from what comes before. */
     private static final String START = "startMs";
+
+    private static final List<RecordComponent> PARTS = Arrays.stream(Script.Line.class.getRecordComponents())
+            .filter(part -> !Set.of(START, "figure", "shown").contains(part.getName()))
+            .toList();
 
     private Course() {}
 
@@ -37,13 +45,43 @@ final class Course {
         List<Step> course = new ArrayList<>();
         for (int i = 0; i < tail.size(); i++) {
             Tail.Placed placed = tail.get(i);
-            ObjectNode before = JSON.valueToTree(script.moments().get(placed.of()));
-            ObjectNode now = JSON.valueToTree(lines.lines().get(from + i));
-            figure(now, "figure", lines.figures(), script.figures());
-            figure(now, "shown", lines.figures(), script.figures());
-            course.add(new Step(placed.of(), placed.again(), difference(before, now)));
+            Script.Line before = script.moments().get(placed.of());
+            Script.Line now = lines.lines().get(from + i);
+            boolean same = isAlike(before, now)
+                    && drawn(script.figures(), before.figure()).equals(drawn(lines.figures(), now.figure()))
+                    && drawn(script.figures(), before.shown()).equals(drawn(lines.figures(), now.shown()));
+            course.add(new Step(placed.of(), placed.again(), same ? null : difference(script, before, lines, now)));
         }
         return course;
+    }
+
+    /** Whether everything about them is the same but when they come and where their figures stand. */
+    private static boolean isAlike(Script.Line a, Script.Line b) {
+        try {
+            for (RecordComponent part : PARTS)
+                if (!Objects.equals(
+                        part.getAccessor().invoke(a), part.getAccessor().invoke(b))) return false;
+            return true;
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static String drawn(List<String> figures, Integer at) {
+        return at == null ? "" : figures.get(at);
+    }
+
+    private static ObjectNode difference(Script script, Script.Line before, ScriptWriter.Lines lines, Script.Line now) {
+        ObjectNode was = JSON.valueToTree(before);
+        ObjectNode is = JSON.valueToTree(now);
+        figure(is, "figure", lines.figures(), script.figures());
+        figure(is, "shown", lines.figures(), script.figures());
+        ObjectNode other = JSON.createObjectNode();
+        for (var field : is.properties()) {
+            if (field.getKey().equals(START)) continue;
+            if (!field.getValue().equals(was.get(field.getKey()))) other.set(field.getKey(), field.getValue());
+        }
+        return other.isEmpty() ? null : other;
     }
 
     private static void figure(ObjectNode line, String field, List<String> own, List<String> scripts) {
@@ -53,14 +91,5 @@ final class Course {
         int there = scripts.indexOf(address);
         if (there >= 0) line.put(field, there);
         else line.put(field, address);
-    }
-
-    private static ObjectNode difference(ObjectNode before, ObjectNode now) {
-        ObjectNode other = JSON.createObjectNode();
-        for (var field : now.properties()) {
-            if (field.getKey().equals(START)) continue;
-            if (!field.getValue().equals(before.get(field.getKey()))) other.set(field.getKey(), field.getValue());
-        }
-        return other.isEmpty() ? null : other;
     }
 }

@@ -15,7 +15,9 @@ import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Component;
 
 /** How a class that is being taught can go on. */
@@ -24,9 +26,18 @@ class RoomChanges {
     /** The answers that come with the page: so many minutes late at the beginning of each section. */
     private static final int[] LATE = {2, 5, 8, 12};
 
+    private static final int MOST_KEPT = 32;
+
     private final ClassEditor editor;
     private final ClassChecks checks;
     private final Poses poses;
+
+    private final Map<TaughtId, Run> runs = new LinkedHashMap<>(MOST_KEPT, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<TaughtId, Run> eldest) {
+            return size() > MOST_KEPT;
+        }
+    };
 
     RoomChanges(ClassEditor editor, ClassChecks checks, Poses poses) {
         this.editor = editor;
@@ -58,6 +69,12 @@ class RoomChanges {
         int moments = taught.script().moments().size();
         int at = ask.place(moments);
         Run run = run(teacher, taught);
+        synchronized (run) {
+            return answer(run, ask, at, moments);
+        }
+    }
+
+    private static Answer answer(Run run, ChangeAsk ask, int at, int moments) {
         Underway before = run.begun;
         for (Departure departure : ask.departures(moments)) before = before.after(departure);
         if (ask.ask() == null) return run.answer(before, before, List.of(), 0, at);
@@ -71,10 +88,10 @@ class RoomChanges {
 
     /** What is worked out beforehand, for a time without the server. */
     List<Prepared> prepared(Teacher teacher, TaughtStore.Taught taught) {
-        List<Prepared> all = new ArrayList<>();
-        if (taught.plan() == null) return all;
+        if (taught.plan() == null) return List.of();
         Run run = run(teacher, taught);
         Script script = taught.script();
+        List<Prepared> all = new ArrayList<>();
         int last = script.restAt() == null ? script.moments().size() : script.restAt();
         for (int i = 0; i < last; i++) {
             boolean begins = i == 0
@@ -83,15 +100,19 @@ class RoomChanges {
             if (!begins) continue;
             for (int minutes : LATE) {
                 long late = minutes * (long) Millis.MINUTE;
-                Underway.Shortened shortened = run.begun.onTime(i - 1, late);
-                Answer answer =
-                        run.answer(run.begun, shortened.after(), shortened.changes(), shortened.missesMs(), i - 1);
-                all.add(new Prepared(i - 1, late, answer));
+                // whoever asks in between waits for one of them, not for all
+                synchronized (run) {
+                    Underway.Shortened shortened = run.begun.onTime(i - 1, late);
+                    Answer answer =
+                            run.answer(run.begun, shortened.after(), shortened.changes(), shortened.missesMs(), i - 1);
+                    all.add(new Prepared(i - 1, late, answer));
+                }
             }
         }
         return all;
     }
 
+    /** One class; for one thread at a time. */
     private record Run(Script script, Underway begun, Checks checks, School school) {
         Answer answer(Underway before, Underway after, List<FitAnswer.Change> changes, long misses, int at) {
             return new Answer(
@@ -107,7 +128,14 @@ class RoomChanges {
         }
     }
 
+    /** What was worked out for a class that is being taught helps with what is asked next. */
     private Run run(Teacher teacher, TaughtStore.Taught taught) {
+        synchronized (runs) {
+            return runs.computeIfAbsent(taught.id(), id -> newRun(teacher, taught));
+        }
+    }
+
+    private Run newRun(Teacher teacher, TaughtStore.Taught taught) {
         if (taught.plan() == null) throw new Refused("This class was opened before its length could be changed here.");
         Level level = Arrays.stream(Level.values())
                 .filter(one -> one.word().equals(taught.level()))
