@@ -601,7 +601,7 @@ const room = {
     return this.moment !== null && this.clock.pausedAt !== null && !this.follows && this.isReal;
   },
   get reasons() {
-    return this.$root.dataset.reasons.split('|').map((name) => ({ name, pressed: String(this.clock?.reason === name) }));
+    return (this.$root.dataset.reasons || '').split('|').map((name) => ({ name, pressed: String(this.clock?.reason === name) }));
   },
   get pauseWords() {
     return this.clock?.pausedAt == null ? 'Pause' : 'Go on';

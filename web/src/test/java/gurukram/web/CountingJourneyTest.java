@@ -75,9 +75,9 @@ class CountingJourneyTest extends BrowserTests {
         shows("in", "1", "cycle 3 of 3, last one");
         double[] rest = moment(1);
         at(rest[0] + rest[1] + rest[2] / 2 + 1);
-        shows("open time", "", "halfway");
+        shows("rest", "", "halfway");
         at(rest[0] + rest[1] + rest[2] / 2 + 10);
-        shows("open time", "", "");
+        shows("rest", "", "");
     }
 
     @Test

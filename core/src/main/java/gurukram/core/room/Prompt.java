@@ -20,6 +20,8 @@ public record Prompt(String id, Kind kind, int at, String words) {
         FETCH("fetch", false),
         /** what somebody with a need does here */
         NEED("needs", false),
+        /** where the teacher means to touch: with consent only */
+        HANDS("hands", false),
         /** a pose comes that wants somebody to watch */
         WATCH("watch", false);
 

@@ -22,6 +22,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -32,6 +33,10 @@ import java.util.stream.Collectors;
  * steps; the quotation is for the rest; the mantra and the closing words begin the close.
  */
 public final class Prompts {
+    private static final Pattern HANDS = Pattern.compile(
+            "\\b(hands-on|hands on help|assist|assists|adjustments?|adjust (them|each|people|everybody))\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final String ASK_FIRST = "ask each one before a hand goes on";
     private static final long AGAIN_MS = 10 * Millis.MINUTE;
 
     private final Subject subject;
@@ -52,6 +57,7 @@ public final class Prompts {
         prompts.threads();
         prompts.props();
         prompts.tonight();
+        prompts.hands();
         prompts.all.sort(Comparator.comparingInt(Prompt::at).thenComparing(Prompt::kind));
         return List.copyOf(prompts.all);
     }
@@ -140,13 +146,26 @@ public final class Prompts {
             add(Prompt.Kind.WATCH, stepBefore(at), "-" + watched.node().value(), words);
         }
         for (Tonight.Before before : tonight.before()) {
-            String words = before.lines().stream()
-                    .filter(line -> !line.planned())
-                    .map(Prompts::words)
-                    .filter(line -> isNews(line, before.startMs()))
-                    .collect(Collectors.joining(" · "));
-            add(Prompt.Kind.NEED, first(before.node()), "-" + before.node().value(), words);
+            for (Tonight.ForNeed line : before.lines()) {
+                String words = words(line);
+                String of = "-" + before.node().value() + "-" + line.need().word();
+                if (!line.planned() && isNews(words, before.startMs()))
+                    add(Prompt.Kind.NEED, first(before.node()), of, words);
+            }
         }
+    }
+
+    /** Where the teacher has written that she means to touch: she asks each one first. */
+    private void hands() {
+        subject.plan().walk(node -> {
+            if (!(node instanceof Step step) || step.pose() == null) return;
+            List<Integer> moments = subject.momentsOf(step.id());
+            String written = step.texts().note() + " " + step.texts().say();
+            if (moments.isEmpty() || !HANDS.matcher(written).find()) return;
+            String where = subject.catalogue().pose(step.pose()).teaching().handsOn();
+            String words = where.isEmpty() ? ASK_FIRST : ASK_FIRST + "; " + where;
+            add(Prompt.Kind.HANDS, moments.get(0), "-" + step.id().value(), words);
+        });
     }
 
     /** The same words pose after pose are read by nobody: they are told again after a while. */

@@ -138,6 +138,34 @@ class PromptsTest {
     }
 
     @Test
+    void everyNeedHasALineOfItsOwn() {
+        Subject subject = subject(EVENING, new People(10, Map.of(Need.WRIST, 2, Need.SHOULDER, 1), null));
+        List<Prompt> needs = of(Prompt.Kind.NEED, Prompts.of(subject));
+        assertThat(needs).allSatisfy(need -> assertThat(need.words()).doesNotContain(" · "));
+        assertThat(needs).extracting(Prompt::id).doesNotHaveDuplicates();
+        assertThat(needs).extracting(Prompt::words).anyMatch(words -> words.startsWith(Need.SHOULDER.words() + " (1)"));
+    }
+
+    @Test
+    void whereHandsAreMeantToHelpEachOneIsAskedFirst() {
+        String helped = EVENING.replace(
+                "tree, both, 5 breaths",
+                "tree, both, 5 breaths\n- note: Hands-on for those who like it: steady the hips.");
+        assertThat(of(Prompt.Kind.HANDS, Prompts.of(subject(helped, null))))
+                .singleElement()
+                .satisfies(hands -> {
+                    assertThat(hands.words()).startsWith("ask each one before a hand goes on");
+                    assertThat(hands.kind().isSaid()).isFalse();
+                });
+        assertThat(of(Prompt.Kind.HANDS, Prompts.of(subject(EVENING, null)))).isEmpty();
+        String hands =
+                EVENING.replace("tree, both, 5 breaths", "tree, both, 5 breaths\n- note: Both hands on the hips.");
+        assertThat(of(Prompt.Kind.HANDS, Prompts.of(subject(hands, null))))
+                .as("people's own hands are no help of hers")
+                .isEmpty();
+    }
+
+    @Test
     void aClassOfNothingAsksForNothing() {
         assertThat(Prompts.of(subject("class: Empty\n- 30 min, hatha, beginner\n", null)))
                 .isEmpty();

@@ -195,7 +195,7 @@ final class ScriptWriter {
         Step step = (Step) nodes.get(m.node());
         return new Script.Line(
                 m.node().value(),
-                m.kind().name().toLowerCase(Locale.ROOT),
+                kind(m),
                 m.startMs(),
                 m.transitionMs() + m.settingUpMs(),
                 m.workMs(),
@@ -227,6 +227,13 @@ final class ScriptWriter {
                 m.how().phases(),
                 halfway(m, pose),
                 told.stand());
+    }
+
+    /** What is held by the clock in the final rest is rest. */
+    private String kind(Moment m) {
+        boolean rests = ((Section) nodes.get(m.section())).role() == SectionRole.REST;
+        Moment.Kind kind = rests && m.kind() == Moment.Kind.HOLD && m.breaths() == null ? Moment.Kind.REST : m.kind();
+        return kind.name().toLowerCase(Locale.ROOT);
     }
 
     private Script.Flowing flowing(Moment m) {
