@@ -174,8 +174,12 @@ export class RoomClock {
     if (this.pausedAt !== null) this.pausedAt = now;
     this.momentStart = now;
     const at = Math.round(now);
-    for (let i = this.index + 1; forward && i < this.moments.length && (i < to || this.moments[i].out); i += 1)
-      if (!this.moments[i].again) entries.push({ ordinal: this.moments[i].of, startedAt: at, endedAt: at, pausedMs: 0, count: null, outcome: 'skipped' });
+    // what an end cuts off is not left out: it may go on yet
+    const cut = to >= this.moments.length;
+    for (let i = this.index + 1; forward && i < this.moments.length && (i < to || this.moments[i].out); i += 1) {
+      const { of, again, out } = this.moments[i];
+      if (!again && (out || !cut)) entries.push({ ordinal: of, startedAt: at, endedAt: at, pausedMs: 0, count: null, outcome: 'skipped' });
+    }
     const place = forward ? this.kept(to, 1) : this.kept(to, -1);
     if (place >= this.moments.length) this.endedAt = now;
     else this.index = this.kept(Math.max(0, place), 1);

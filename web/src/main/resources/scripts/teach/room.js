@@ -364,6 +364,10 @@ const room = {
   closeFeel() {
     this.$refs.feel.close();
   },
+  /** Keys belong to the class again. */
+  backToRoom() {
+    this.$refs.middle.focus({ preventScroll: true, focusVisible: false });
+  },
   openMore() {
     this.$refs.more.showModal();
   },
@@ -375,7 +379,8 @@ const room = {
     if (event.target.closest('dialog, input, textarea')) return;
     const action = settings.actionOf(this.settings.keys, event);
     if (!action || !this.clock.running || this.follows) return;
-    const pressed = event.target.closest('button, a') && [' ', 'Enter'].includes(event.key);
+    // a button that was reached by the keyboard is pressed by it; one that was tapped keeps no key for itself
+    const pressed = event.target.closest('button, a')?.matches(':focus-visible') && [' ', 'Enter'].includes(event.key);
     const scrolls = event.target.closest('.room-middle') && ['ArrowUp', 'ArrowDown'].includes(event.key);
     if (pressed || scrolls) return;
     event.preventDefault();
