@@ -2,7 +2,7 @@
 
 /** Speaks one line at a time: what is new is more to the point than what was not finished. */
 export class Voice {
-  constructor(synth = window.speechSynthesis, Utterance = window.SpeechSynthesisUtterance) {
+  constructor(synth = globalThis.speechSynthesis, Utterance = globalThis.SpeechSynthesisUtterance) {
     this.synth = synth;
     this.Utterance = Utterance;
   }
@@ -30,7 +30,7 @@ const NOTE = 528;
 
 /** A small bell made in the page; it wants a press of the teacher before it may sound. */
 export class Bell {
-  constructor(Context = window.AudioContext) {
+  constructor(Context = globalThis.AudioContext) {
     this.Context = Context;
   }
 

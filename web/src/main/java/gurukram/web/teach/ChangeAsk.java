@@ -25,10 +25,10 @@ record ChangeAsk(Integer at, List<Change> taken, Change ask) {
     record Change(String kind, String node, Integer rounds, Integer at, Long byMs, String level) {
         Departure departure(int moments) {
             return switch (kind == null ? "" : kind) {
-                case "out" -> new Departure.LeftOut(new NodeId(needed(node)));
+                case "out" -> new Departure.LeftOut(part(node));
                 case "rounds" -> {
                     FlowSettings.ROUNDS.check(needed(rounds));
-                    yield new Departure.Rounds(new NodeId(needed(node)), rounds);
+                    yield new Departure.Rounds(part(node), rounds);
                 }
                 case "time" -> new Departure.OnTime(place(at, moments), by());
                 case "level" -> new Departure.AtLevel(asked());
@@ -62,6 +62,14 @@ record ChangeAsk(Integer at, List<Change> taken, Change ask) {
     private static int place(Integer at, int moments) {
         if (needed(at) < -1 || at >= moments) throw new Refused("The class has no such moment.");
         return at;
+    }
+
+    private static NodeId part(String named) {
+        try {
+            return new NodeId(needed(named));
+        } catch (IllegalArgumentException e) {
+            throw new Refused("The class has no such part.");
+        }
     }
 
     private static <T> T needed(T value) {

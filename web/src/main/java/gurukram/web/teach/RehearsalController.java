@@ -108,7 +108,7 @@ class RehearsalController {
     /** What the page marked; what is no place is passed over. */
     private static List<RehearsalStore.Place> read(String places) {
         try {
-            return Arrays.stream(JSON.readValue(places, RehearsalStore.Place[].class))
+            return Arrays.stream(JSON.readValue(places, Told[].class))
                     .filter(place ->
                             place != null && place.node() != null && place.name() != null && place.what() != null)
                     .limit(MOST_PLACES)
@@ -116,7 +116,7 @@ class RehearsalController {
                             clip(place.node()),
                             clip(place.side()),
                             clip(place.name()),
-                            Math.max(0, Math.min(DAY_MS, place.atMs())),
+                            place.atMs() == null ? 0 : Math.max(0, Math.min(DAY_MS, place.atMs())),
                             clip(place.what()),
                             clip(place.words())))
                     .toList();
@@ -124,6 +124,9 @@ class RehearsalController {
             return List.of();
         }
     }
+
+    /** A place as the page tells it: anything may be missing. */
+    record Told(String node, String side, String name, Long atMs, String what, String words) {}
 
     private static String clip(String words) {
         return words == null || words.length() <= MOST_LETTERS ? words : words.substring(0, MOST_LETTERS);
