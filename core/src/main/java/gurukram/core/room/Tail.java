@@ -7,10 +7,8 @@ import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What follows in a class that has left its plan, told by the moments of the score it began with: logs know no others. */
@@ -94,12 +92,11 @@ public final class Tail {
             ofNode.put(key.node(), i);
         }
         List<Placed> tail = new ArrayList<>();
-        Set<Integer> taken = new HashSet<>();
         int last = at;
         for (int i = placeOf(frozen, at, now) + 1; i < after.size(); i++) {
             Key key = after.get(i);
             Integer own = places.get(key);
-            boolean itself = own != null && own > at && taken.add(own);
+            boolean itself = own != null && own > at;
             last = itself && own != null ? own : alike(alike, ofNode, key, last);
             tail.add(new Placed(last, !itself, now.moments().get(i)));
         }

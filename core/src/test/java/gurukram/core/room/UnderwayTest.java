@@ -228,4 +228,81 @@ class UnderwayTest {
                 .anyMatch(placed -> "tree".equals(placed.moment().pose())
                         && Integer.valueOf(4).equals(placed.moment().breaths()));
     }
+
+    private static Underway of(String... lines) {
+        String text = "class: Evening\n- 45 min, hatha, intermediate\n" + String.join("\n", lines) + "\n";
+        return Underway.begun(Notation.plan(text), Level.INTERMEDIATE, Plans.CATALOGUE, UNFOLDER);
+    }
+
+    private static int roundsOf(Underway class_) {
+        Flow flow = (Flow) class_.plan().sections().get(0).items().get(0);
+        return flow.settings().rounds();
+    }
+
+    @Test
+    void soLateInAFlowThatItEndsWithTheRoundPeopleAreIn() {
+        Underway before = of(
+                "standing:",
+                "flow tide, 6 rounds",
+                "high lunge",
+                "warrior 2",
+                "end flow",
+                "rest:",
+                "final rest, 5 min");
+        int at = first(before, moment -> Integer.valueOf(3).equals(moment.round()));
+        Underway.Shortened answer = before.onTime(at, 5 * 60_000);
+        assertThat(roundsOf(answer.after())).isEqualTo(3);
+        assertThat(answer.missesMs()).isPositive();
+    }
+
+    @Test
+    void roundsThatWereDoneInOneWayAreNotDoneInAnotherAfterwards() {
+        Underway before = of(
+                "standing:",
+                "flow tide, 2 learn, 4 breath",
+                "high lunge",
+                "warrior 2",
+                "end flow",
+                "chair, 10 breaths");
+        for (int at = 0; at < before.score().moments().size(); at++) {
+            for (int minutes : new int[] {-4, -1, 1, 2}) {
+                Underway after = before.onTime(at, minutes * 60_000L).after();
+                assertThat(upTo(after, at)).as(at + ", " + minutes).isEqualTo(upTo(before, at));
+            }
+        }
+    }
+
+    @Test
+    void thePeakIsNeverSparedWhereverItStands() {
+        Underway before = of(
+                "- peak pose: half moon",
+                "standing:",
+                "chair, 4 breaths",
+                "half moon, both, 20 breaths",
+                "tree, both, 4 breaths",
+                "rest:",
+                "final rest, 5 min");
+        Underway.Shortened answer = before.onTime(0, 8 * 60_000);
+        assertThat(answer.after().score().moments()).anyMatch(pose("half-moon"));
+        assertThat(answer.after().score().moments()).noneMatch(pose("tree"));
+    }
+
+    @Test
+    void ofStepsThatCouldGoTheShortestThatIsEnoughGoes() {
+        Underway before = of(
+                "standing:",
+                "mountain, 1 breath",
+                "goddess, 6 s",
+                "tree, both, 20 s",
+                "triangle, both, 3 min",
+                "chair, 90 s",
+                "rest:",
+                "final rest, 5 min");
+        Underway.Shortened answer = before.onTime(0, 45_000);
+        assertThat(answer.after().score().moments()).noneMatch(pose("tree"));
+        assertThat(answer.after().score().moments())
+                .anyMatch(pose("goddess"))
+                .anyMatch(pose("chair"))
+                .anyMatch(pose("triangle"));
+    }
 }
