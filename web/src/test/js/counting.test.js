@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import { test } from 'node:test';
 import { aloud, among, counted, stages, toGo } from '../../main/resources/scripts/teach/counting.js';
-import { flowLine, spokenAt, words } from '../../main/resources/scripts/teach/lines.js';
+import { around, flowLine, spokenAt, words } from '../../main/resources/scripts/teach/lines.js';
 import { actionOf, keyName, learnt, read, USUAL_KEYS } from '../../main/resources/scripts/teach/settings.js';
 import { preparedFor } from '../../main/resources/scripts/teach/changes.js';
 import { tooLong } from '../../main/resources/scripts/teach/rehearsal.js';
@@ -52,6 +52,14 @@ test('the line of a flow is one round of it on one side, with where we are', () 
     { name: 'Dog', now: 'false', done: 'false' },
   ]);
   assert.deepEqual(flowLine(moments, 0), []);
+});
+
+test('of a long line one before and some to come are shown', () => {
+  const line = 'abcdefgh'.split('').map((name, i) => ({ name, now: String(i === 3), done: String(i < 3) }));
+  assert.equal(around(line).map((part) => part.name).join(''), 'cdefg…');
+  assert.equal(around(line.slice(2)).map((part) => part.name).join(''), 'cdefg…');
+  assert.equal(around(line.slice(0, 5)).map((part) => part.name).join(''), 'cde');
+  assert.deepEqual(around([]), []);
 });
 
 test('what is spoken is what was chosen', () => {

@@ -40,3 +40,11 @@ export function spokenAt(moment, voice) {
   if (voice.counts && moment.kind !== 'movement' && moment.amount) parts.push(moment.amount);
   return parts.join(', ');
 }
+
+/** As much of a line as stands beside itself: one before, where we are, and some to come. */
+export function around(line, before = 1, after = 3) {
+  const at = line.findIndex((part) => part.now === 'true');
+  if (at < 0) return line;
+  const part = line.slice(Math.max(0, at - before), at + after + 1);
+  return at + after + 1 < line.length ? [...part, { name: '…', now: 'false', done: 'false' }] : part;
+}

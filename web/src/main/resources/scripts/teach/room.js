@@ -16,8 +16,11 @@ import { Bell, Voice } from './voice.js';
 
 const TICK = 100;
 const RESEND = 5000;
+/** How long the words of the way in stand there once people are in. */
+const WAY_IN = 8_000;
 const DAY = 24 * 60 * 60_000;
 const PLACE = 'gurukram.room.';
+const ANSWERS = 'gurukram.answers.';
 const MUCH = { all: 'all words', brief: 'short words', breath: 'breath only', none: 'no words' };
 
 /** Everything the page needs stays with the browser, so that it can be loaded again without the server. */
@@ -42,6 +45,9 @@ function forget(now) {
       const kept = JSON.parse(localStorage.getItem(key));
       if (!(now - kept.seen < DAY)) localStorage.removeItem(key);
     });
+  Object.keys(localStorage)
+    .filter((key) => key.startsWith(ANSWERS) && !localStorage.getItem(key.replace(ANSWERS, PLACE)))
+    .forEach((key) => localStorage.removeItem(key));
 }
 
 const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
@@ -82,7 +88,7 @@ const room = {
     this.clock = new RoomClock(this.script, kept?.state ?? {});
     this.said = kept?.said ?? [];
     this.taken = kept?.taken ?? [];
-    this.answers = kept?.answers ?? [];
+    this.answers = JSON.parse(localStorage.getItem(ANSWERS + this.taught) ?? '[]');
     if (this.rehearses === 'finger') this.clock.auto = false;
     this.comeBack(kept);
     this.unsent = outbox.waiting(this.taught);
@@ -98,7 +104,17 @@ const room = {
     setInterval(() => this.followOn(), LOOK);
     setInterval(() => this.tellLive(), LOOK);
     if (this.clock.endedAt === null) await this.lookForOther();
-    if (!this.answers.length) this.answers = (await ask(`/room/${this.taught}/answers`, undefined, 60_000)) ?? [];
+    if (!this.answers.length) await this.fetchAnswers();
+  },
+
+  /** What is worked out for a time without the server; too much for a full storage is done without. */
+  async fetchAnswers() {
+    this.answers = Object.freeze((await ask(`/room/${this.taught}/answers`, undefined, 60_000)) ?? []);
+    try {
+      localStorage.setItem(ANSWERS + this.taught, JSON.stringify(this.answers));
+    } catch {
+      // they last as long as the page
+    }
   },
 
   /** A page that comes back stands where it was last seen, paused, so that nothing runs past unseen. */
@@ -143,8 +159,8 @@ const room = {
 
   keep() {
     if (this.rehearses || this.follows) return;
-    const { now: seen, said, taken, answers } = this;
-    localStorage.setItem(PLACE + this.taught, JSON.stringify({ seen, state: this.clock.state(), said, taken, answers }));
+    const { now: seen, said, taken } = this;
+    localStorage.setItem(PLACE + this.taught, JSON.stringify({ seen, state: this.clock.state(), said, taken }));
   },
 
   draw() {
@@ -376,12 +392,12 @@ const room = {
   },
 
   key(event) {
-    if (event.target.closest('dialog, input, textarea')) return;
+    if (event.target.closest?.('dialog, input, textarea')) return;
     const action = settings.actionOf(this.settings.keys, event);
     if (!action || !this.clock.running || this.follows) return;
     // a button that was reached by the keyboard is pressed by it; one that was tapped keeps no key for itself
-    const pressed = event.target.closest('button, a')?.matches(':focus-visible') && [' ', 'Enter'].includes(event.key);
-    const scrolls = event.target.closest('.room-middle') && ['ArrowUp', 'ArrowDown'].includes(event.key);
+    const pressed = event.target.closest?.('button, a')?.matches(':focus-visible') && [' ', 'Enter'].includes(event.key);
+    const scrolls = event.target.closest?.('.room-middle') && ['ArrowUp', 'ArrowDown'].includes(event.key);
     if (pressed || scrolls) return;
     event.preventDefault();
     const does = {
@@ -451,7 +467,7 @@ const room = {
     return this.stages.length > 0;
   },
   get flowLine() {
-    return this.moment ? lines.flowLine(this.clock.moments, this.clock.index) : [];
+    return this.moment ? lines.around(lines.flowLine(this.clock.moments, this.clock.index)) : [];
   },
   get hasFlowLine() {
     return this.flowLine.length > 1;
@@ -465,7 +481,9 @@ const room = {
   },
 
   get say() {
-    return lines.words(this.moment, this.settings.words);
+    const isIn = this.moment && this.moment.leadInMs > 0 && this.clock.elapsed(this.now) > this.moment.leadInMs + WAY_IN;
+    // who is in the pose needs no way in
+    return lines.words(this.moment, isIn && this.settings.words === 'all' && this.moment.kind !== 'movement' ? 'brief' : this.settings.words);
   },
   get muchWords() {
     return MUCH[this.settings.words];

@@ -149,10 +149,16 @@ public final class Prompts {
             for (Tonight.ForNeed line : before.lines()) {
                 String words = words(line);
                 String of = "-" + before.node().value() + "-" + line.need().word();
-                if (!line.planned() && isNews(words, before.startMs()))
+                if (!line.planned() && !isNoted(before.node(), words) && isNews(words, before.startMs()))
                     add(Prompt.Kind.NEED, first(before.node()), of, words);
             }
         }
+    }
+
+    /** What the note of the step says already stands there once. */
+    private boolean isNoted(NodeId node, String words) {
+        String told = words.substring(words.indexOf(": ") + 2);
+        return nodes.get(node) instanceof Step step && step.texts().note().contains(told);
     }
 
     /** Where the teacher has written that she means to touch: she asks each one first. */

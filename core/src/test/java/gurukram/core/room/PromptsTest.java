@@ -147,6 +147,20 @@ class PromptsTest {
     }
 
     @Test
+    void whatTheNoteSaysAlreadyIsNotToldTwice() {
+        People wrists = new People(10, Map.of(Need.WRIST, 2), null);
+        Prompt crow = of(Prompt.Kind.NEED, Prompts.of(subject(EVENING, wrists))).stream()
+                .filter(need -> need.words().contains(": "))
+                .reduce((a, b) -> b)
+                .orElseThrow();
+        String words = crow.words().substring(crow.words().indexOf(": ") + 2);
+        String noted = EVENING.replace("crow, 2 breaths", "crow, 2 breaths\n- note: Wrist: " + words);
+        assertThat(of(Prompt.Kind.NEED, Prompts.of(subject(noted, wrists))))
+                .extracting(Prompt::words)
+                .doesNotContain(crow.words());
+    }
+
+    @Test
     void whereHandsAreMeantToHelpEachOneIsAskedFirst() {
         String helped = EVENING.replace(
                 "tree, both, 5 breaths",

@@ -95,11 +95,12 @@ class RehearsalController {
         RehearsalStore.Rehearsal kept =
                 rehearsals.find(teacher, id.value(), rehearsal).orElseThrow(NotFound::new);
         model.addAttribute("id", id.toString());
-        model.addAttribute("title", stored.plan().settings().title());
+        model.addAttribute("classTitle", stored.plan().settings().title());
         model.addAttribute(
                 "page",
                 RehearsalPage.of(
                         kept,
+                        scripts.starts(teacher, stored),
                         checks.found(
                                 teacher, stored, View.of(null, stored.plan().settings()))));
         return "teach/rehearsal";

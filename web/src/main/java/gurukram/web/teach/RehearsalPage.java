@@ -26,10 +26,9 @@ public record RehearsalPage(String marked, String length, List<Line> lines) {
      */
     public record Line(long atMs, String clock, String css, String where, String what) {}
 
-    static RehearsalPage of(RehearsalStore.Rehearsal rehearsal, ClassChecks.Found found) {
+    /** @param begins when the class begins on the clock; null when that is not known */
+    static RehearsalPage of(RehearsalStore.Rehearsal rehearsal, LocalTime begins, ClassChecks.Found found) {
         Subject subject = found.subject();
-        String starts = subject.plan().settings().starts();
-        LocalTime begins = starts.isEmpty() ? null : LocalTime.parse(starts.length() == 4 ? "0" + starts : starts);
         List<Line> lines = new ArrayList<>();
         for (RehearsalStore.Place place : rehearsal.places()) {
             String where = place.side() == null ? place.name() : place.name() + ", " + place.side();

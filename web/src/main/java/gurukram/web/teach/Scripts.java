@@ -37,7 +37,7 @@ class Scripts {
     }
 
     /** By the class itself, else by its group; null when neither says. */
-    private LocalTime starts(Teacher teacher, StoredClass stored) {
+    LocalTime starts(Teacher teacher, StoredClass stored) {
         String own = stored.plan().settings().starts();
         if (!own.isEmpty()) return LocalTime.parse(own.length() == 4 ? "0" + own : own);
         UUID group = classes.group(teacher, stored.id());
