@@ -58,7 +58,7 @@ test('it goes on by itself through every moment whose time is over', () => {
   const clock = begun();
   const entries = clock.advance(1_000 + 38_000 + 4_000 + 1);
   assert.deepEqual(entries.map((entry) => entry.ordinal), [0, 1]);
-  assert.deepEqual(entries[0], { ordinal: 0, startedAt: 1_000, endedAt: 39_000, pausedMs: 0, count: 5, outcome: 'done' });
+  assert.deepEqual(entries[0], { ordinal: 0, startedAt: 1_000, endedAt: 39_000, pausedMs: 0, count: 5, outcome: 'done', waited: false, plannedMs: 38_000 });
   assert.equal(entries[1].endedAt, 43_000);
   assert.equal(clock.index, 2);
   assert.equal(clock.behind(43_001), 0);
@@ -78,7 +78,7 @@ test('going back logs what was left, with its pause, and never before the first'
   const clock = begun();
   clock.pause(5_000);
   const [entry] = clock.leave(7_000, 'back', -1);
-  assert.deepEqual(entry, { ordinal: 0, startedAt: 1_000, endedAt: 7_000, pausedMs: 2_000, count: 0, outcome: 'back' });
+  assert.deepEqual(entry, { ordinal: 0, startedAt: 1_000, endedAt: 7_000, pausedMs: 2_000, count: 0, outcome: 'back', waited: false, plannedMs: 38_000 });
   assert.equal(clock.index, 0);
   assert.equal(clock.pausedAt, 7_000, 'still paused, from here on');
 });

@@ -163,6 +163,8 @@ export class RoomClock {
         pausedMs: Math.round(this.pausedInMoment + (now - end)),
         count: this.done(now),
         outcome,
+        waited: !this.auto,
+        plannedMs: Math.round(lengthOf(moment)),
         ...(this.reason && { reason: this.reason }),
       },
     ];

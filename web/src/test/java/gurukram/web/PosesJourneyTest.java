@@ -34,10 +34,8 @@ class PosesJourneyTest extends BrowserTests {
         page.keyboard().press("Enter");
         assertThat(page.locator("h1")).hasText("Half moon");
         assertThat(page.locator(".pose-figures img")).hasCount(2);
-        boolean drawn = (boolean)
-                page.evaluate(
-                        "[...document.querySelectorAll('.pose-figures img, .felt')].every(i => i.complete && i.naturalWidth > 0)");
-        assertThat(drawn).isTrue();
+        until(
+                "[...document.querySelectorAll('.pose-figures img, .felt')].every(i => i.complete && i.naturalWidth > 0)");
         axeFindsNothing();
         page.setViewportSize(390, 844);
         assertThat((boolean) page.evaluate("document.documentElement.scrollWidth <= 390"))

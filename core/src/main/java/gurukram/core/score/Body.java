@@ -59,13 +59,13 @@ final class Body {
      */
     long settingUp(Pose other, @Nullable Side otherSide, Moment.Kind kind, Cueing way) {
         if (isIn(other, otherSide)) return kind == Moment.Kind.HOLD ? pace.sameAgain() : 0;
-        if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), way);
+        if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), other.complexity(), way);
         return pace.settingUp(other.complexity(), !met.contains(other.id()), way);
     }
 
     /** Getting those who waited into a pose that the room has met, ms. */
     long settingUpAgain(Pose other, Cueing way) {
-        if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), way);
+        if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), other.complexity(), way);
         return pace.settingUp(other.complexity(), false, way);
     }
 

@@ -2,10 +2,13 @@ package gurukram.core.score;
 
 import gurukram.core.plan.settings.BreathLengths;
 import gurukram.core.plan.settings.Cueing;
+import gurukram.core.plan.settings.OwnPace;
+import gurukram.core.plan.settings.OwnPace.Figure;
 import gurukram.core.pose.Complexity;
 import gurukram.core.pose.Hold;
 import gurukram.core.time.Millis;
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +25,7 @@ import java.util.Objects;
  * @param inhale parts of a breath that are the inhale, of {@code inhale + exhale}
  * @param settingUp getting into a pose, by its complexity
  * @param cueing what the way of cueing does to setting up and to half-breaths
- * @param ownFactor the teacher's own, on setting up; 1 until logs teach otherwise
+ * @param own the teacher's own, on setting up and repetitions; nothing until logs teach otherwise
  * @param learnPosition one position of a learn round, in all
  * @param shownRep one repetition shown on top of the number
  * @param sameAgain getting people into a new hold of the pose they are in
@@ -41,7 +44,7 @@ public record Pace(
         int exhale,
         Map<Complexity, SettingUp> settingUp,
         Map<Cueing, CueingFactors> cueing,
-        BigDecimal ownFactor,
+        OwnPace own,
         long learnPosition,
         long shownRep,
         long sameAgain,
@@ -76,7 +79,7 @@ public record Pace(
                 1,
                 settingUp,
                 cueing,
-                BigDecimal.ONE,
+                OwnPace.NONE,
                 15_000,
                 8_000,
                 5_000,
@@ -101,7 +104,7 @@ public record Pace(
                 exhale,
                 settingUp,
                 ones,
-                ownFactor,
+                own,
                 learnPosition,
                 shownRep,
                 sameAgain,
@@ -152,7 +155,7 @@ public record Pace(
                 typed.exhale() == null ? exhale : typed.exhale(),
                 settingUp,
                 cueing,
-                ownFactor,
+                own,
                 learnPosition,
                 shownRep,
                 sameAgain,
@@ -168,13 +171,48 @@ public record Pace(
                 : flowBreath(where.pass().secondSide(), where.pass().timeOnSide(), where.cueing());
     }
 
-    public long settingUp(Complexity complexity, boolean first, Cueing way) {
-        SettingUp figures = Objects.requireNonNull(settingUp.get(complexity));
-        return settingUp(first ? figures.first() : figures.second(), way);
+    /** The same pace as this teacher has it. */
+    public Pace with(OwnPace other) {
+        BigDecimal first = other.factor(Figure.FIRST_SIDE);
+        List<BigDecimal> rounds = new ArrayList<>(roundFactors);
+        for (int i = 1; i < rounds.size(); i++) {
+            BigDecimal own = other.factor(i == 1 ? Figure.SECOND_TIME : Figure.LATER_TIMES);
+            rounds.set(i, rounds.get(i).multiply(own));
+        }
+        return new Pace(
+                Millis.times(firstHalfBreath, first),
+                Millis.times(secondHalfBreath, other.factor(Figure.SECOND_SIDE)),
+                rounds,
+                floorHalfBreath,
+                Millis.times(activeBreath, other.factor(Figure.ACTIVE_BREATH)),
+                Millis.times(passiveBreath, other.factor(Figure.PASSIVE_BREATH)),
+                count,
+                inhale,
+                exhale,
+                settingUp,
+                cueing,
+                other,
+                learnPosition,
+                shownRep,
+                sameAgain,
+                lungeChange,
+                propFetched,
+                propReady);
     }
 
-    /** Setting up of so many ms before the way of cueing and the teacher's own factor. */
-    public long settingUp(long ms, Cueing way) {
-        return Millis.times(ms, Objects.requireNonNull(cueing.get(way)).settingUp(), ownFactor);
+    public long settingUp(Complexity complexity, boolean first, Cueing way) {
+        SettingUp figures = Objects.requireNonNull(settingUp.get(complexity));
+        return settingUp(first ? figures.first() : figures.second(), complexity, way);
+    }
+
+    /** Setting up of so many ms before the way of cueing and the teacher's own factor for poses like it. */
+    public long settingUp(long ms, Complexity complexity, Cueing way) {
+        BigDecimal factor = own.factor(Figure.settingUp(complexity));
+        return Millis.times(ms, Objects.requireNonNull(cueing.get(way)).settingUp(), factor);
+    }
+
+    /** A repetition that takes so long as a rule. */
+    public long rep(long usualMs) {
+        return Millis.times(usualMs, own.factor(Figure.REPETITION));
     }
 }

@@ -18,7 +18,7 @@ import java.util.stream.Collectors;
  * A plan unfolded for one level. All lengths in ms.
  *
  * @param totalMs sum of the moments
- * @param likelyLowMs the likely band's lower end: 15 % less of what is not typed
+ * @param likelyLowMs the likely band's lower end: 15 % less of what is not typed, until the teacher's logs narrow it
  * @param likelyHighMs its upper end
  * @param right written work done on the right; a rest on one side is none
  * @param left written work done on the left
@@ -32,9 +32,6 @@ public record Score(
         SideWork right,
         SideWork left) {
 
-    /** How far the model was off on average on real classes, without any log of the teacher's. */
-    private static final BigDecimal BAND = new BigDecimal("0.15");
-
     /** Where a section begins and how long it lasts. */
     public record SectionSpan(NodeId id, SectionRole role, String title, long startMs, long lengthMs) {}
 
@@ -43,7 +40,8 @@ public record Score(
         moments = List.copyOf(moments);
     }
 
-    static Score of(ClassPlan plan, List<Moment> moments) {
+    /** @param likelyPercent how far what is not typed may be off, % */
+    static Score of(ClassPlan plan, List<Moment> moments, int likelyPercent) {
         long total = 0;
         long untyped = 0;
         SideWork right = SideWork.NONE;
@@ -68,16 +66,16 @@ public record Score(
             spans.add(new SectionSpan(section.id(), section.role(), section.title(), start, length));
             start += length;
         }
-        long band = Millis.times(untyped, BAND);
+        long band = Millis.times(untyped, BigDecimal.valueOf(likelyPercent, 2));
         return new Score(total, total - band, total + band, spans, moments, right, left);
     }
 
-    /** Whether both sides have the same written work. Setting up, transitions and the quicker second side are not judged. */
     /** Whether something in it may go on as long as people like: its total is then the least. */
     public boolean isOpenEnded() {
         return moments.stream().anyMatch(Moment::openEnd);
     }
 
+    /** Whether both sides have the same written work. Setting up, transitions and the quicker second side are not judged. */
     public boolean isEven() {
         return right.equals(left);
     }

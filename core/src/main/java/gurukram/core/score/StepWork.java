@@ -250,7 +250,9 @@ final class StepWork {
         TypedPace typed = step.timing().pace();
         if (typed != null) return typed.per() == TypedPace.Per.POSITION ? typed.millis() : typed.breath();
         if (reps.repBreaths() != null) return reps.repBreaths() * pace.breathAt(where, false);
-        return reps.repMillis() == null ? Objects.requireNonNull(pose).repMillisOrDefault() : reps.repMillis();
+        return reps.repMillis() == null
+                ? pace.rep(Objects.requireNonNull(pose).repMillisOrDefault())
+                : reps.repMillis();
     }
 
     private void attempts(Attempts attempts, SideRule.Visit visit) {

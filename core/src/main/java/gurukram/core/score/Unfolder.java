@@ -125,7 +125,7 @@ public final class Unfolder {
     private Score unfolded(ClassPlan plan, @Nullable Level level, Dose.Reading reading) {
         Run run = new Run(plan, level, reading);
         plan.sections().forEach(run::section);
-        return Score.of(plan, run.moments);
+        return Score.of(plan, run.moments, pace.own().likelyPercent());
     }
 
     private final class Run {

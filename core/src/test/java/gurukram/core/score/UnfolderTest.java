@@ -22,11 +22,11 @@ import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.plan.settings.FlowSides.Order;
 import gurukram.core.plan.settings.Join;
+import gurukram.core.plan.settings.OwnPace;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.TypedPace;
 import gurukram.core.pose.Level;
 import gurukram.core.time.Breath;
-import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -125,7 +125,7 @@ class UnfolderTest {
                 1,
                 Pace.defaults().settingUp(),
                 Pace.defaults().cueing(),
-                BigDecimal.ONE,
+                OwnPace.NONE,
                 15_000,
                 8_000,
                 5_000,
@@ -152,7 +152,7 @@ class UnfolderTest {
                 3,
                 Pace.defaults().settingUp(),
                 Pace.defaults().cueing(),
-                BigDecimal.ONE,
+                OwnPace.NONE,
                 15_000,
                 8_000,
                 5_000,

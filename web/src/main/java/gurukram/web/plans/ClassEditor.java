@@ -15,6 +15,7 @@ import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;
 import gurukram.web.account.AccountStore;
+import gurukram.web.account.OwnPaceStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Once;
@@ -40,8 +41,10 @@ public class ClassEditor {
     private final ClassStore store;
     private final Poses poses;
     private final AccountStore accounts;
+    private final OwnPaceStore ownPaces;
 
-    public ClassEditor(ClassStore store, Poses poses, AccountStore accounts) {
+    public ClassEditor(ClassStore store, Poses poses, AccountStore accounts, OwnPaceStore ownPaces) {
+        this.ownPaces = ownPaces;
         this.accounts = accounts;
         this.store = store;
         this.poses = poses;
@@ -80,7 +83,7 @@ public class ClassEditor {
         return Once.aRequest(
                 Unfolder.class,
                 teacher.id(),
-                () -> new Unfolder(poses.of(teacher), Pace.defaults())
+                () -> new Unfolder(poses.of(teacher), Pace.defaults().with(ownPaces.own(teacher)))
                         .with(schoolOf(teacher))
                         .remembering());
     }

@@ -85,6 +85,7 @@ class LiveController {
     @PostMapping("/room/{id}/live")
     Map<String, Object> tell(
             @AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id, @RequestBody Told told) {
+        if (!live.isOf(teacher, id)) throw new NotFound();
         boolean takes = Boolean.TRUE.equals(told.takeOver());
         return Map.of("mine", live.tell(teacher, id, told.device(), takes, told.kept(), told.keptCourse()));
     }
@@ -94,6 +95,7 @@ class LiveController {
             @AuthenticationPrincipal Teacher teacher,
             @PathVariable TaughtId id,
             @RequestParam(defaultValue = "false") boolean course) {
+        if (!live.isOf(teacher, id)) throw new NotFound();
         return live.look(teacher, id)
                 .map(told -> answer(told.device(), told.state(), told.toldAt(), course ? told.course() : null))
                 .orElse(Map.of());

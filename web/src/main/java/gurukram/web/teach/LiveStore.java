@@ -29,6 +29,8 @@ class LiveStore {
                set device = excluded.device, state = excluded.state, course = coalesce(excluded.course, room_live.course),
                    told_at = excluded.told_at
              where :takeOver or room_live.device = excluded.device or room_live.told_at < :heard""";
+    private static final String IS_OF =
+            "select 1 from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id";
     private static final String LOOK = """
             select l.device, l.state, l.course, l.told_at from room_live l
               join taught_class t on t.studio_id = l.studio_id and t.id = l.taught_id
@@ -61,6 +63,11 @@ class LiveStore {
     LiveStore(JdbcClient jdbc, Clock clock) {
         this.jdbc = jdbc;
         this.clock = clock;
+    }
+
+    /** Whether the class is this teacher's. */
+    boolean isOf(Teacher teacher, TaughtId id) {
+        return of(IS_OF, teacher, id).query(Integer.class).optional().isPresent();
     }
 
     /** False when another device teaches this class. */

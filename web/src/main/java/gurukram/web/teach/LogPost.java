@@ -50,7 +50,9 @@ public record LogPost(
             Long pausedMs,
             Integer count,
             String outcome,
-            String reason) {}
+            String reason,
+            Boolean waited,
+            Long plannedMs) {}
 
     /**
      * A log as it is stored.
@@ -173,6 +175,8 @@ public record LogPost(
                 paused,
                 item.count(),
                 item.outcome(),
-                item.reason() != null && REASONS.contains(item.reason()) ? item.reason() : null);
+                item.reason() != null && REASONS.contains(item.reason()) ? item.reason() : null,
+                item.waited(),
+                item.plannedMs() == null ? null : Math.max(0, Math.min(LONGEST_MS, item.plannedMs())));
     }
 }

@@ -118,6 +118,7 @@ class RoomController {
     /** It was ended by accident: it goes on. */
     @PostMapping("/room/{id}/again")
     String again(@AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id) {
+        taught.find(teacher, id).orElseThrow(NotFound::new);
         return taught.reopen(teacher, id) ? "redirect:/room/" + id : "redirect:/logbook/" + id;
     }
 

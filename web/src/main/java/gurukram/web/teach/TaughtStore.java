@@ -75,8 +75,9 @@ public class TaughtStore {
             update taught_class set note = :note where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ENTRY = """
             insert into taught_moment (studio_id, id, taught_id, ordinal, node, side, started_at, ended_at, paused_ms,
-                                       done_count, outcome, pause_reason)
-            values (:studio, :id, :taught, :ordinal, :node, :side, :started, :ended, :paused, :count, :outcome, :reason)
+                                       done_count, outcome, pause_reason, waited, planned_ms)
+            values (:studio, :id, :taught, :ordinal, :node, :side, :started, :ended, :paused, :count, :outcome, :reason,
+                    :waited, :planned)
             on conflict (studio_id, taught_id, id) do nothing""";
     private static final String ENTRIES = """
             select * from taught_moment where studio_id = :studio and taught_id = :taught order by started_at, ordinal""";
@@ -137,6 +138,8 @@ public class TaughtStore {
      * @param pausedMs part of the time in which the class was paused
      * @param count breaths, repetitions or movements done; null where nothing is counted
      * @param outcome {@code done}, {@code skipped} or {@code back}
+     * @param waited whether the room waited for the teacher's hand, so that its length is hers; null when that is not known
+     * @param plannedMs how long it was to be when it was done; null when that is not known
      * @param reason why it was paused, one of {@link LogPost#REASONS}; null when nobody said
      */
     public record Entry(
@@ -149,7 +152,9 @@ public class TaughtStore {
             long pausedMs,
             Integer count,
             String outcome,
-            String reason) {
+            String reason,
+            Boolean waited,
+            Long plannedMs) {
         /** With no reason to pause. */
         public Entry(
                 UUID id,
@@ -161,7 +166,7 @@ public class TaughtStore {
                 long pausedMs,
                 Integer count,
                 String outcome) {
-            this(id, ordinal, node, side, startedAt, endedAt, pausedMs, count, outcome, null);
+            this(id, ordinal, node, side, startedAt, endedAt, pausedMs, count, outcome, null, null, null);
         }
     }
 
@@ -252,6 +257,8 @@ public class TaughtStore {
                     .param("count", entry.count())
                     .param("outcome", entry.outcome())
                     .param("reason", entry.reason(), Types.VARCHAR)
+                    .param("waited", entry.waited(), Types.BOOLEAN)
+                    .param("planned", entry.plannedMs(), Types.BIGINT)
                     .update();
         }
     }
@@ -328,7 +335,9 @@ public class TaughtStore {
                         row.getLong("paused_ms"),
                         row.getObject("done_count", Integer.class),
                         row.getString("outcome"),
-                        row.getString("pause_reason")))
+                        row.getString("pause_reason"),
+                        row.getObject("waited", Boolean.class),
+                        row.getObject("planned_ms", Long.class)))
                 .list();
     }
 

@@ -30,6 +30,8 @@ class OthersThingsTest {
         this.app = app;
     }
 
+    private static final Set<String> JSON = Set.of("/room/{id}/log", "/room/{id}/changes", "/room/{id}/live");
+
     private record Route(RequestMethod method, String path) {}
 
     private List<Route> routes() {
@@ -67,8 +69,10 @@ class OthersThingsTest {
                     .replaceAll("\\{[a-z]+}", UUID.randomUUID().toString());
             int status = route.method() == RequestMethod.GET
                     ? http.get(path + query(fields())).statusCode()
-                    : route.path().startsWith("/api") || route.path().endsWith("/log")
-                            ? http.json(path, "{\"startedAt\":1,\"moments\":[]}")
+                    : route.path().startsWith("/api") || JSON.contains(route.path())
+                            ? http.json(
+                                            path,
+                                            "{\"startedAt\":1,\"moments\":[],\"device\":\"x\",\"now\":1,\"state\":{}}")
                                     .statusCode()
                             : http.post(path, fields()).statusCode();
             if (route.method() == RequestMethod.PUT) continue;

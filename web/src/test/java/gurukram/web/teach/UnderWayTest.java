@@ -136,9 +136,10 @@ class UnderWayTest {
         Http other = Http.on(app).signedIn(app.newTeacher().email(), TestApp.PASSWORD);
         assertThat(other.json(room + "/changes", "{\"at\":0}").statusCode()).isEqualTo(404);
         assertThat(other.get(room + "/answers").statusCode()).isEqualTo(404);
-        assertThat(other.json(room + "/live", TOLD.formatted("theirs", true)).body())
-                .contains("\"mine\":false");
-        assertThat(other.get(room + "/live").body()).isEqualTo("{}");
+        assertThat(other.json(room + "/live", TOLD.formatted("theirs", true)).statusCode())
+                .isEqualTo(404);
+        assertThat(other.get(room + "/live").statusCode()).isEqualTo(404);
+        assertThat(other.post(room + "/again").statusCode()).isEqualTo(404);
         assertThat(other.json(room + "/guests", "{}").statusCode()).isEqualTo(404);
         assertThat(other.post("/classes/" + classId + "/rehearsals").statusCode())
                 .isEqualTo(404);
