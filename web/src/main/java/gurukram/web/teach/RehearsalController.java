@@ -1,5 +1,6 @@
 package gurukram.web.teach;
 
+import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
@@ -35,8 +36,11 @@ class RehearsalController {
     private final ClassChecks checks;
     private final Scripts scripts;
     private final RehearsalStore rehearsals;
+    private final CarriedStore carried;
 
-    RehearsalController(ClassStore classes, ClassChecks checks, Scripts scripts, RehearsalStore rehearsals) {
+    RehearsalController(
+            ClassStore classes, ClassChecks checks, Scripts scripts, RehearsalStore rehearsals, CarriedStore carried) {
+        this.carried = carried;
         this.classes = classes;
         this.checks = checks;
         this.scripts = scripts;
@@ -75,13 +79,19 @@ class RehearsalController {
                 .subject()
                 .score()
                 .totalMs();
+        List<RehearsalStore.Place> marked = read(places);
         UUID kept = rehearsals.keep(
                 teacher,
                 id.value(),
                 WAYS.contains(way) ? way : "4",
                 Math.max(0, Math.min(DAY_MS, took)),
                 planned,
-                read(places));
+                marked);
+        carried.keep(
+                teacher,
+                id.value(),
+                kept,
+                marked.stream().map(RehearsalController::news).distinct().toList());
         return "redirect:/classes/" + id + "/rehearsals/" + kept;
     }
 
@@ -104,6 +114,13 @@ class RehearsalController {
                         checks.found(
                                 teacher, stored, View.of(null, stored.plan().settings()))));
         return "teach/rehearsal";
+    }
+
+    private static CarriedStore.News news(RehearsalStore.Place place) {
+        String where = place.side() == null ? place.name() : place.name() + ", " + place.side();
+        boolean words = place.what().equals("words");
+        return new CarriedStore.News(
+                "place", place.node(), words ? where + ": " + place.words() : "you stumbled at " + where);
     }
 
     /** What the page marked; what is no place is passed over. */

@@ -1,6 +1,7 @@
 package gurukram.web.teach;
 
 import gurukram.core.text.Refused;
+import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
@@ -22,9 +23,11 @@ class RoomLog {
     private final TaughtStore taught;
     private final ClassEditor editor;
     private final ClassStore classes;
+    private final CarriedStore carried;
     private final Clock clock;
 
-    RoomLog(TaughtStore taught, ClassEditor editor, ClassStore classes, Clock clock) {
+    RoomLog(TaughtStore taught, ClassEditor editor, ClassStore classes, CarriedStore carried, Clock clock) {
+        this.carried = carried;
         this.clock = clock;
         this.taught = taught;
         this.editor = editor;
@@ -57,6 +60,8 @@ class RoomLog {
         boolean changed = isChanged(teacher, after);
         if (endsNow && after.counts() && taught.tellEnd(teacher, id))
             editor.taught(teacher, new ClassId(after.classId()));
+        if (after.endedAt() != null && after.counts() && after.classId() != null)
+            carried.keep(teacher, after.classId(), id.value(), LeftOver.of(after, taught.entries(teacher, id)));
         return new Stored(read.entries(), changed);
     }
 

@@ -44,6 +44,10 @@ public class TaughtStore {
              where studio_id = :studio and teacher_id = :teacher and opened_at > :since and started_at is not null""";
     private static final String FIND =
             "select * from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id";
+    private static final String LESSONS = """
+            select * from taught_class
+             where studio_id = :studio and teacher_id = :teacher and class_id = :class and ended_at is not null and counts
+             order by started_at desc limit :most""";
     private static final String BEGUN = """
             select id, title, level, planned_ms, started_at, ended_at, counts from taught_class
              where studio_id = :studio and teacher_id = :teacher and started_at is not null
@@ -219,6 +223,15 @@ public class TaughtStore {
                 .param("id", id.value())
                 .query(TaughtStore::taught)
                 .optional();
+    }
+
+    /** The last times a class was really taught, latest first. */
+    public List<Taught> lessons(Teacher teacher, UUID classId, int most) {
+        return owned(LESSONS, teacher)
+                .param("class", classId)
+                .param("most", most)
+                .query(TaughtStore::taught)
+                .list();
     }
 
     /** What has begun, latest first, without its scripts. */

@@ -13,6 +13,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.field.Options;
@@ -48,6 +49,7 @@ class TodayController {
     private final ClassStore classes;
     private final ClassEditor editor;
     private final GroupStore groups;
+    private final CarriedStore carried;
     private final Poses poses;
     private final RandomGenerator random;
     private final Clock clock;
@@ -56,12 +58,14 @@ class TodayController {
             ClassStore classes,
             ClassEditor editor,
             GroupStore groups,
+            CarriedStore carried,
             Poses poses,
             RandomGenerator random,
             Clock clock) {
         this.classes = classes;
         this.editor = editor;
         this.groups = groups;
+        this.carried = carried;
         this.poses = poses;
         this.random = random;
         this.clock = clock;
@@ -70,7 +74,13 @@ class TodayController {
     @GetMapping("/")
     String today(@AuthenticationPrincipal Teacher teacher, Model model) {
         model.addAttribute(
-                "page", TodayPage.of(classes.summaries(teacher), groups.groups(teacher), poses.shipped(), clock));
+                "page",
+                TodayPage.of(
+                        classes.summaries(teacher),
+                        groups.groups(teacher),
+                        carried.counts(teacher),
+                        poses.shipped(),
+                        clock));
         return "plans/today";
     }
 

@@ -24,6 +24,7 @@ public record TodayPage(List<Line> classes, List<Group> groups, String preparing
      * One class of the list.
      *
      * @param fit how the length stands to the slot, in words
+     * @param carried how much is left from last time, in words; empty when nothing is
      * @param width of the length's bar and {@code slotX} of the slot's mark, in units of a bar 1000 wide for the longest
      */
     public record Line(
@@ -37,9 +38,15 @@ public record TodayPage(List<Line> classes, List<Group> groups, String preparing
             int width,
             int slotX,
             String taught,
+            String carried,
             String group) {}
 
-    static TodayPage of(List<ClassSummary> classes, List<Group> groups, PoseCatalogue catalogue, Clock clock) {
+    static TodayPage of(
+            List<ClassSummary> classes,
+            List<Group> groups,
+            Map<UUID, Integer> carried,
+            PoseCatalogue catalogue,
+            Clock clock) {
         Map<UUID, Group> byId = groups.stream().collect(Collectors.toMap(Group::id, g -> g));
         long longest = classes.stream()
                 .mapToLong(c -> Math.max(c.lengthMs(), (long) c.slotMinutes() * Millis.MINUTE))
@@ -47,14 +54,14 @@ public record TodayPage(List<Line> classes, List<Group> groups, String preparing
                 .orElse(1);
         return new TodayPage(
                 classes.stream()
-                        .map(c -> line(c, byId, longest, clock.instant()))
+                        .map(c -> line(c, byId, carried.getOrDefault(c.id().value(), 0), longest, clock.instant()))
                         .toList(),
                 groups,
                 Figures.small(catalogue.pose("triangle"), Side.RIGHT),
                 Figures.small(catalogue.pose("half-moon"), Side.RIGHT));
     }
 
-    private static Line line(ClassSummary c, Map<UUID, Group> groups, long longest, Instant now) {
+    private static Line line(ClassSummary c, Map<UUID, Group> groups, int carried, long longest, Instant now) {
         long slot = (long) c.slotMinutes() * Millis.MINUTE;
         long over = Millis.whole(c.lengthMs()) - slot;
         String fit = over == 0 ? "just the slot" : Millis.showWhole(Math.abs(over)) + (over > 0 ? " over" : " free");
@@ -70,6 +77,7 @@ public record TodayPage(List<Line> classes, List<Group> groups, String preparing
                 (int) (1000 * c.lengthMs() / longest),
                 (int) (1000 * slot / longest),
                 ago(c.lastTaught(), now),
+                carried == 0 ? "" : carried + " from last time",
                 group == null ? "" : group.name());
     }
 

@@ -1,0 +1,63 @@
+package gurukram.web.teach;
+
+import gurukram.core.body.Side;
+import gurukram.core.room.Owed;
+import gurukram.web.plans.CarriedStore.News;
+import gurukram.web.teach.TaughtStore.Entry;
+import gurukram.web.teach.TaughtStore.Taught;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** What the log of a class leaves over for the next time. */
+final class LeftOver {
+    private static final String PROPS = "props";
+
+    private LeftOver() {}
+
+    static List<News> of(Taught taught, List<Entry> entries) {
+        List<News> news = new ArrayList<>();
+        List<Owed.Done> log = new ArrayList<>();
+        Map<Integer, Entry> last = new HashMap<>();
+        for (Entry entry : entries) last.merge(entry.ordinal(), entry, LeftOver::better);
+        Script script = taught.script();
+        for (int i = 0; i < script.moments().size(); i++) {
+            log.add(done(script.moments().get(i), last.get(i)));
+        }
+        Owed.of(log).forEach(owed -> news.add(new News("side", owed.node(), owed.words())));
+        for (Entry entry : entries) {
+            if (!PROPS.equals(entry.reason())) continue;
+            Script.Line line = script.moments().get(entry.ordinal());
+            news.add(new News(PROPS, line.node(), "props held it up at " + line.name()));
+        }
+        // a teacher who marks nothing as said does not use the marks
+        if (!taught.said().isEmpty())
+            script.prompts().stream()
+                    .filter(prompt -> prompt.said() && !taught.said().contains(prompt.id()))
+                    .forEach(prompt -> news.add(
+                            new News("said", null, "not said: %s, “%s”".formatted(prompt.kind(), prompt.words()))));
+        return news;
+    }
+
+    /** Done in the end, whatever happened on the way. */
+    private static Entry better(Entry a, Entry b) {
+        return a.outcome().equals("done") ? a : b;
+    }
+
+    /** @param entry null for what an end cut off */
+    private static Owed.Done done(Script.Line line, Entry entry) {
+        String unit = line.breaths() != null ? "breath" : line.reps() != null && line.reps() > 1 ? "repetition" : "";
+        Integer planned = line.breaths() != null ? line.breaths() : line.reps();
+        return new Owed.Done(
+                line.node(),
+                line.name(),
+                line.side() == null ? null : Side.valueOf(line.side().toUpperCase(Locale.ROOT)),
+                line.flow() != null || !line.where().isEmpty(),
+                entry != null && entry.outcome().equals("done"),
+                unit,
+                entry == null || entry.count() == null ? 0 : entry.count(),
+                planned == null ? 0 : planned);
+    }
+}
