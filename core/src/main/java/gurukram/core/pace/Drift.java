@@ -64,9 +64,10 @@ public record Drift(
             poses.computeIfAbsent(pose, key -> new Sum()).add(moment);
         }
         List<Part> inOrder = parts(sections, lessons);
+        long sign = Long.signum(all.real - all.planned);
         String mostIn = inOrder.stream()
-                .filter(Part::isOff)
-                .max(Comparator.comparingLong(part -> Math.abs(part.realMs() - part.plannedMs())))
+                .filter(part -> (part.realMs() - part.plannedMs()) * sign >= SAME_MS)
+                .max(Comparator.comparingLong(part -> (part.realMs() - part.plannedMs()) * sign))
                 .map(Part::name)
                 .orElse("");
         double percent = all.planned == 0 ? 0 : 100.0 * (all.real - all.planned) / all.planned;

@@ -31,6 +31,16 @@ class DriftTest {
     }
 
     @Test
+    void whatIsLongerIsNotBlamedOnWhatIsShorter() {
+        Drift drift = Drift.of(List.of(
+                moment("a", "Warm-up", "", "Cat", "", 300, 316),
+                moment("a", "Standing", "", "Tree", "right", 60, 40),
+                moment("a", "Floor", "", "Bridge", "", 300, 310)));
+        assertThat(drift.percent()).isPositive();
+        assertThat(drift.mostIn()).isEqualTo("Warm-up");
+    }
+
+    @Test
     void aClassOnItsPlanIsOffNowhere() {
         Drift drift = Drift.of(List.of(moment("a", "Standing", "", "Tree", "left", 40, 41)));
         assertThat(drift.mostIn()).isEmpty();

@@ -103,14 +103,19 @@ public class DemoData implements ApplicationRunner {
         create(maren, "dancer-on-the-quay", null);
         ClassId steady = create(maren, "steady-on-one-leg", tuesday);
         ClassId moon = create(maren, "half-moon-over-the-harbour", thursday);
+        LocalTime early = LocalTime.of(7, 16);
+        LocalTime evening = LocalTime.of(18, 31);
+        log.teach(maren, moon, 2, DayOfWeek.THURSDAY, evening, "Show half moon at the wall first.", "");
         log.teach(
                 maren,
                 steady,
                 1,
                 DayOfWeek.TUESDAY,
-                LocalTime.of(7, 16),
-                "Tree took longer than written; two people wanted the wall. Say the wall at the start next time.");
-        log.teach(maren, moon, 0, DayOfWeek.THURSDAY, LocalTime.of(18, 31), "The third round felt good without words.");
+                early,
+                "Tree took longer than written; two people wanted the wall. Say the wall at the start next time.",
+                "");
+        log.teach(maren, moon, 1, DayOfWeek.THURSDAY, evening, "", "");
+        log.teach(maren, moon, 0, DayOfWeek.THURSDAY, evening, "The third round felt good without words.", "Eagle");
         LOG.info("The Ropewalk is furnished: sign in as {}", Demo.EMAIL);
     }
 

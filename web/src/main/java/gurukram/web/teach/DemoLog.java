@@ -2,6 +2,7 @@ package gurukram.web.teach;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.web.account.Zones;
+import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
@@ -26,10 +27,18 @@ public class DemoLog {
     private final ClassStore classes;
     private final ClassChecks checks;
     private final TaughtStore taught;
+    private final CarriedStore carried;
     private final Zones zones;
     private final Clock clock;
 
-    public DemoLog(ClassStore classes, ClassChecks checks, TaughtStore taught, Zones zones, Clock clock) {
+    public DemoLog(
+            ClassStore classes,
+            ClassChecks checks,
+            TaughtStore taught,
+            CarriedStore carried,
+            Zones zones,
+            Clock clock) {
+        this.carried = carried;
         this.classes = classes;
         this.checks = checks;
         this.taught = taught;
@@ -37,8 +46,13 @@ public class DemoLog {
         this.clock = clock;
     }
 
-    /** Logs the class as taught on a day of the week, some whole weeks before the last such day. */
-    public void teach(Teacher teacher, ClassId id, int weeksBefore, DayOfWeek day, LocalTime at, String note) {
+    /**
+     * Logs the class as taught on a day of the week, some whole weeks before the last such day.
+     *
+     * @param forgotten a pose whose left side was left out; empty when none was
+     */
+    public void teach(
+            Teacher teacher, ClassId id, int weeksBefore, DayOfWeek day, LocalTime at, String note, String forgotten) {
         StoredClass stored = classes.find(teacher, id).orElseThrow();
         ClassPlan plan = stored.plan();
         var level = plan.settings().level();
@@ -56,6 +70,11 @@ public class DemoLog {
             double second = "left".equals(line.side()) ? 0.96 : 1;
             Instant end = now.plusMillis(Math.round(line.leadInMs() * LEAD_IN_DRIFT[i % LEAD_IN_DRIFT.length]
                     + line.workMs() * WORK_DRIFT[i % WORK_DRIFT.length] * second));
+            if (line.name().equals(forgotten) && "left".equals(line.side())) {
+                entries.add(new TaughtStore.Entry(
+                        UUID.randomUUID(), i, line.node(), line.side(), now, now, 0, null, "skipped"));
+                continue;
+            }
             Integer count = line.kind().equals("movement")
                     ? Integer.valueOf(1)
                     : line.breaths() != null ? line.breaths() : line.reps();
@@ -67,5 +86,11 @@ public class DemoLog {
                 taught.open(teacher, id.value(), stored.version(), plan, script).orElseThrow();
         taught.log(teacher, opened, start, now, entries);
         taught.note(teacher, opened, note);
+        if (!forgotten.isEmpty())
+            carried.keep(
+                    teacher,
+                    id.value(),
+                    opened.value(),
+                    LeftOver.of(taught.find(teacher, opened).orElseThrow(), taught.entries(teacher, opened)));
     }
 }
