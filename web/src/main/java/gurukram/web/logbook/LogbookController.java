@@ -9,7 +9,10 @@ import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -22,6 +25,10 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class LogbookController {
     static final int MOST_LETTERS = 4_000;
+    private static final int A_PAGE = 100;
+    private static final int MOST_ROWS = 5_000;
+    private static final int MOST_ASKED = 100;
+    private static final long LATEST = 7_258_118_400_000L;
 
     private final TaughtStore taught;
     private final ClassStore classes;
@@ -35,14 +42,40 @@ class LogbookController {
         this.zones = zones;
     }
 
+    /** @param before ms since 1970: what was taught before that */
     @GetMapping("/logbook")
-    String list(@AuthenticationPrincipal Teacher teacher, Model model) {
+    String list(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestParam(defaultValue = "") String q,
+            @RequestParam(required = false) Long before,
+            Model model) {
+        TaughtStore.Search search = new TaughtStore.Search(
+                clipped(q),
+                before == null ? null : Instant.ofEpochMilli(Math.max(0, Math.min(LATEST, before))),
+                A_PAGE + 1);
+        List<TaughtStore.Heading> found = taught.begun(teacher, search);
+        boolean more = found.size() > A_PAGE;
+        List<TaughtStore.Heading> shown = more ? found.subList(0, A_PAGE) : found;
+        model.addAttribute("q", clipped(q));
+        model.addAttribute("older", more ? shown.get(A_PAGE - 1).startedAt().toEpochMilli() : null);
         model.addAttribute(
                 "lines",
-                taught.begun(teacher).stream()
-                        .map(t -> LogbookPage.line(t, zones.of(teacher)))
-                        .toList());
+                shown.stream().map(t -> LogbookPage.line(t, zones.of(teacher))).toList());
         return "logbook/logbook";
+    }
+
+    /** What is found as a table; at most so many lines that a program can still read them at once. */
+    @GetMapping(value = "/logbook.csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> table(@AuthenticationPrincipal Teacher teacher, @RequestParam(defaultValue = "") String q) {
+        List<TaughtStore.Row> rows = taught.rows(teacher, new TaughtStore.Search(clipped(q), null, MOST_ROWS));
+        return ResponseEntity.ok()
+                .header("Content-Disposition", "attachment; filename=\"logbook.csv\"")
+                .body(LogbookTable.of(rows, zones.of(teacher)));
+    }
+
+    private static String clipped(String q) {
+        String plain = q.replaceAll("\\p{Cntrl}", " ").strip();
+        return plain.length() > MOST_ASKED ? plain.substring(0, MOST_ASKED) : plain;
     }
 
     @GetMapping("/logbook/{id}")

@@ -54,7 +54,7 @@ class PaceLessons {
         Unfolder usual = new Unfolder(catalogue, Pace.defaults()).with(accounts.school(teacher));
         List<Observed> all = new ArrayList<>();
         Taught last = null;
-        List<TaughtStore.Heading> headings = taught.begun(teacher).stream()
+        List<TaughtStore.Heading> headings = taught.begun(teacher, TaughtStore.Search.latest(2 * MOST)).stream()
                 .filter(heading -> heading.endedAt() != null && heading.counts())
                 .limit(MOST)
                 .toList();

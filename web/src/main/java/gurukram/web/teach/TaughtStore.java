@@ -48,10 +48,22 @@ public class TaughtStore {
             select * from taught_class
              where studio_id = :studio and teacher_id = :teacher and class_id = :class and ended_at is not null and counts
              order by started_at desc limit :most""";
-    private static final String BEGUN = """
-            select id, title, level, planned_ms, started_at, ended_at, counts from taught_class
-             where studio_id = :studio and teacher_id = :teacher and started_at is not null
-             order by started_at desc limit 200""";
+    private static final String FOUND = "\n" + """
+             where t.studio_id = :studio and t.teacher_id = :teacher and t.started_at is not null
+               and t.started_at < coalesce(cast(:before as timestamptz), 'infinity')
+               and (:like = '' or t.title ilike :like or t.level ilike :like or t.note ilike :like or t.changes::text ilike :like)
+             order by t.started_at desc limit :most""";
+    private static final String BEGUN =
+            "select t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts from taught_class t"
+                    + FOUND;
+    private static final String ROWS = """
+            select t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts, t.note,
+                   coalesce(sum(m.paused_ms), 0) as paused, count(*) filter (where m.outcome = 'skipped') as left_out
+              from (select * from taught_class t
+""" + FOUND + """
+                   ) t left join taught_moment m on m.studio_id = :studio and m.taught_id = t.id
+             group by t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts, t.note
+             order by t.started_at desc""";
     private static final String TIMES = """
             update taught_class set started_at = coalesce(started_at, :started), ended_at = coalesce(:ended, ended_at)
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
@@ -234,18 +246,55 @@ public class TaughtStore {
                 .list();
     }
 
+    /**
+     * What is looked for in the logbook.
+     *
+     * @param words in the title, the level, the note or what was changed on the way; empty for all
+     * @param before null for the latest
+     */
+    public record Search(String words, Instant before, int most) {
+        public static Search latest(int most) {
+            return new Search("", null, most);
+        }
+
+        String like() {
+            if (words.isBlank()) return "";
+            return "%" + words.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
+        }
+    }
+
     /** What has begun, latest first, without its scripts. */
-    public List<Heading> begun(Teacher teacher) {
-        return owned(BEGUN, teacher)
-                .query((row, n) -> new Heading(
-                        new TaughtId(row.getObject("id", UUID.class)),
-                        row.getString("title"),
-                        row.getString("level"),
-                        row.getLong("planned_ms"),
-                        instant(row, "started_at"),
-                        instant(row, "ended_at"),
-                        row.getBoolean("counts")))
+    public List<Heading> begun(Teacher teacher, Search search) {
+        return searched(BEGUN, teacher, search).query((row, n) -> heading(row)).list();
+    }
+
+    /** @param pausedMs all pauses together, {@code leftOut} how many moments were left out */
+    public record Row(Heading heading, String note, long pausedMs, int leftOut) {}
+
+    /** The same with what a table says beside. */
+    public List<Row> rows(Teacher teacher, Search search) {
+        return searched(ROWS, teacher, search)
+                .query((row, n) ->
+                        new Row(heading(row), row.getString("note"), row.getLong("paused"), row.getInt("left_out")))
                 .list();
+    }
+
+    private JdbcClient.StatementSpec searched(String sql, Teacher teacher, Search search) {
+        return owned(sql, teacher)
+                .param("like", search.like())
+                .param("before", utc(search.before()), Types.TIMESTAMP_WITH_TIMEZONE)
+                .param("most", search.most());
+    }
+
+    private static Heading heading(ResultSet row) throws SQLException {
+        return new Heading(
+                new TaughtId(row.getObject("id", UUID.class)),
+                row.getString("title"),
+                row.getString("level"),
+                row.getLong("planned_ms"),
+                instant(row, "started_at"),
+                instant(row, "ended_at"),
+                row.getBoolean("counts"));
     }
 
     /** Stores what is new among the entries; sending the same again changes nothing. */
