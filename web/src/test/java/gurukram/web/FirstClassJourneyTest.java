@@ -124,7 +124,9 @@ class FirstClassJourneyTest extends BrowserTests {
         assertThat(page.locator(".by-section tbody tr").nth(1)).containsText("0:30 longer");
         axeFindsNothing();
         page.fill("#note", "The third round wants fewer words.");
-        page.locator("text=Keep the note").press("Enter");
+        page.fill("#people", "11");
+        page.fill("#firstTimers", "2");
+        page.locator("text=Keep it").press("Enter");
         assertThat(page.locator(".told")).hasText("Kept.");
         page.navigate(app.url("/logbook"));
         assertThat(page.locator("tbody tr")).containsText(new String[] {"Tide"});

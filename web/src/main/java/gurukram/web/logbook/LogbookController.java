@@ -11,6 +11,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -24,7 +25,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 /** The logbook. */
 @Controller
 class LogbookController {
-    static final int MOST_LETTERS = 4_000;
     private static final int A_PAGE = 100;
     private static final int MOST_ROWS = 5_000;
     private static final int MOST_ASKED = 100;
@@ -80,37 +80,48 @@ class LogbookController {
 
     @GetMapping("/logbook/{id}")
     String detail(@AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id, Model model) {
-        return detailPage(teacher, id, model, null, "");
+        return detailPage(teacher, id, model, null, Map.of());
     }
 
     @PostMapping("/logbook/{id}/note")
-    String note(
+    String afterwards(
             @AuthenticationPrincipal Teacher teacher,
             @PathVariable TaughtId id,
-            @RequestParam(defaultValue = "") String note,
+            LookingBackForm form,
             HttpServletResponse response,
             Model model) {
-        String stripped = note.strip();
-        if (stripped.length() > MOST_LETTERS) {
+        LookingBack typed = form.typed();
+        Map<String, String> problems = typed.problems();
+        if (!problems.isEmpty()) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-            String problem =
-                    "A note has at most %,d letters; this one has %,d.".formatted(MOST_LETTERS, stripped.length());
-            return detailPage(teacher, id, model, note, problem);
+            return detailPage(teacher, id, model, typed, problems);
         }
-        if (!taught.note(teacher, id, stripped)) throw new NotFound();
+        if (!taught.afterwards(teacher, id, typed.said())) throw new NotFound();
         return "redirect:/logbook/" + id + "?saved";
     }
 
-    private String detailPage(Teacher teacher, TaughtId id, Model model, String typed, String problem) {
+    /** As the form sends it: what is not there is empty. */
+    record LookingBackForm(String people, String firstTimers, String felt, String note) {
+        LookingBack typed() {
+            return new LookingBack(or(people), or(firstTimers), or(felt), or(note));
+        }
+
+        private static String or(String typed) {
+            return typed == null ? "" : typed;
+        }
+    }
+
+    private String detailPage(
+            Teacher teacher, TaughtId id, Model model, LookingBack typed, Map<String, String> problems) {
         TaughtStore.Taught found =
                 taught.find(teacher, id).filter(t -> t.startedAt() != null).orElseThrow(NotFound::new);
         boolean classThere = found.classId() != null
                 && classes.find(teacher, new ClassId(found.classId())).isPresent();
-        LogbookPage.Detail page =
-                LogbookPage.detail(found, taught.entries(teacher, id), zones.of(teacher), clock.instant(), classThere);
-        model.addAttribute("page", page);
-        model.addAttribute("note", typed == null ? page.note() : typed);
-        model.addAttribute("problem", problem);
+        model.addAttribute(
+                "page",
+                LogbookPage.detail(found, taught.entries(teacher, id), zones.of(teacher), clock.instant(), classThere));
+        model.addAttribute("typed", typed == null ? LookingBack.of(found) : typed);
+        model.addAttribute("problems", problems);
         return "logbook/taught";
     }
 }

@@ -61,8 +61,7 @@ final class LogbookPage {
             List<String> pauses,
             List<String> changes,
             List<String> unsaid,
-            boolean canGoOn,
-            String note) {}
+            boolean canGoOn) {}
 
     /** A section: planned and real, with the widths of their bars in units of 1000 for the longest. */
     public record Part(String title, String planned, String real, String difference, int plannedWidth, int realWidth) {}
@@ -128,8 +127,7 @@ final class LogbookPage {
                 pauses,
                 taught.changes().stream().map(change -> changed(change, zone)).toList(),
                 unsaid(taught),
-                taught.endedAt() != null && taught.endedAt().isAfter(now.minus(TaughtStore.TAKEN_BACK_WITHIN)),
-                taught.note());
+                taught.endedAt() != null && taught.endedAt().isAfter(now.minus(TaughtStore.TAKEN_BACK_WITHIN)));
     }
 
     /** Rounds of flows that were left out as a whole are one line for the flow; everything else is named by itself. */

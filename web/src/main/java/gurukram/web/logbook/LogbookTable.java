@@ -13,7 +13,19 @@ import tools.jackson.dataformat.csv.CsvWriteFeature;
 /** The logbook as comma separated values: a line of names, a line a class, and a last line that says what is left out. */
 final class LogbookTable {
     private static final List<String> NAMES = List.of(
-            "date", "time", "class", "level", "planned_s", "real_s", "paused_s", "moments_left_out", "counts", "note");
+            "date",
+            "time",
+            "class",
+            "level",
+            "planned_s",
+            "real_s",
+            "paused_s",
+            "moments_left_out",
+            "counts",
+            "people",
+            "first_timers",
+            "felt",
+            "note");
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
     private static final CsvMapper MAPPER =
             CsvMapper.builder().enable(CsvWriteFeature.STRICT_CHECK_FOR_QUOTING).build();
@@ -44,7 +56,14 @@ final class LogbookTable {
                 String.valueOf(row.pausedMs() / 1_000),
                 String.valueOf(row.leftOut()),
                 heading.endedAt() == null ? "not finished" : heading.counts() ? "yes" : "only tried out",
-                noFormula(row.note()));
+                number(row.said().people()),
+                number(row.said().firstTimers()),
+                noFormula(row.said().felt()),
+                noFormula(row.said().note()));
+    }
+
+    private static String number(Integer number) {
+        return number == null ? "" : number.toString();
     }
 
     /** A spreadsheet reads what begins like a formula as one. */

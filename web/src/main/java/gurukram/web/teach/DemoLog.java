@@ -85,7 +85,7 @@ public class DemoLog {
         TaughtId opened =
                 taught.open(teacher, id.value(), stored.version(), plan, script).orElseThrow();
         taught.log(teacher, opened, start, now, entries);
-        taught.note(teacher, opened, note);
+        taught.afterwards(teacher, opened, new TaughtStore.Said(10 + weeksBefore, 1, "", note));
         if (!forgotten.isEmpty())
             carried.keep(
                     teacher,

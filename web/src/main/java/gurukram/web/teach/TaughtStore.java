@@ -51,18 +51,19 @@ public class TaughtStore {
     private static final String FOUND = "\n" + """
              where t.studio_id = :studio and t.teacher_id = :teacher and t.started_at is not null
                and t.started_at < coalesce(cast(:before as timestamptz), 'infinity')
-               and (:like = '' or t.title ilike :like or t.level ilike :like or t.note ilike :like or t.changes::text ilike :like)
+               and (:like = '' or t.title ilike :like or t.level ilike :like or t.note ilike :like or t.felt ilike :like or t.changes::text ilike :like)
              order by t.started_at desc limit :most""";
     private static final String BEGUN =
             "select t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts from taught_class t"
                     + FOUND;
     private static final String ROWS = """
             select t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts, t.note,
-                   coalesce(sum(m.paused_ms), 0) as paused, count(*) filter (where m.outcome = 'skipped') as left_out
+                   t.people, t.first_timers, t.felt, coalesce(sum(m.paused_ms), 0) as paused, count(*) filter (where m.outcome = 'skipped') as left_out
               from (select * from taught_class t
 """ + FOUND + """
                    ) t left join taught_moment m on m.studio_id = :studio and m.taught_id = t.id
-             group by t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts, t.note
+             group by t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts, t.note,
+                      t.people, t.first_timers, t.felt
              order by t.started_at desc""";
     private static final String TIMES = """
             update taught_class set started_at = coalesce(started_at, :started), ended_at = coalesce(:ended, ended_at)
@@ -87,8 +88,9 @@ public class TaughtStore {
     private static final String END_TOLD = """
             update taught_class set end_told = true
              where studio_id = :studio and teacher_id = :teacher and id = :id and not end_told""";
-    private static final String NOTE = """
-            update taught_class set note = :note where studio_id = :studio and teacher_id = :teacher and id = :id""";
+    private static final String AFTERWARDS = """
+            update taught_class set note = :note, felt = :felt, people = :people, first_timers = :new
+             where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ENTRY = """
             insert into taught_moment (studio_id, id, taught_id, ordinal, node, side, started_at, ended_at, paused_ms,
                                        done_count, outcome, pause_reason, waited, planned_ms)
@@ -106,6 +108,7 @@ public class TaughtStore {
      * @param shiftMs how far its times were put forward; null before it begins
      * @param odd whether the device's clock was wrong or jumped
      * @param said the names of the words of the theme that were said
+     * @param afterwards what the teacher says of it
      * @param plan what it was opened with, and {@code version} of its class; null for classes of older versions
      * @param changes how it left its plan
      * @param counts whether it really was taught: what ends within a minute, or half of a shorter plan, was only tried out
@@ -123,10 +126,20 @@ public class TaughtStore {
             boolean odd,
             boolean counts,
             List<String> said,
-            String note,
+            Said afterwards,
             ClassPlan plan,
             Integer version,
             List<Change> changes) {}
+
+    /**
+     * What the teacher says of it when it is over.
+     *
+     * @param people how many came, {@code firstTimers} how many for the first time; null when she does not say
+     * @param felt how it felt to them
+     */
+    public record Said(Integer people, Integer firstTimers, String felt, String note) {
+        public static final Said NOTHING = new Said(null, null, "", "");
+    }
 
     /**
      * One way it left its plan.
@@ -269,13 +282,12 @@ public class TaughtStore {
     }
 
     /** @param pausedMs all pauses together, {@code leftOut} how many moments were left out */
-    public record Row(Heading heading, String note, long pausedMs, int leftOut) {}
+    public record Row(Heading heading, Said said, long pausedMs, int leftOut) {}
 
     /** The same with what a table says beside. */
     public List<Row> rows(Teacher teacher, Search search) {
         return searched(ROWS, teacher, search)
-                .query((row, n) ->
-                        new Row(heading(row), row.getString("note"), row.getLong("paused"), row.getInt("left_out")))
+                .query((row, n) -> new Row(heading(row), saidOf(row), row.getLong("paused"), row.getInt("left_out")))
                 .list();
     }
 
@@ -284,6 +296,14 @@ public class TaughtStore {
                 .param("like", search.like())
                 .param("before", utc(search.before()), Types.TIMESTAMP_WITH_TIMEZONE)
                 .param("most", search.most());
+    }
+
+    private static Said saidOf(ResultSet row) throws SQLException {
+        return new Said(
+                row.getObject("people", Integer.class),
+                row.getObject("first_timers", Integer.class),
+                row.getString("felt"),
+                row.getString("note"));
     }
 
     private static Heading heading(ResultSet row) throws SQLException {
@@ -403,8 +423,16 @@ public class TaughtStore {
                 .list();
     }
 
-    public boolean note(Teacher teacher, TaughtId id, String note) {
-        return owned(NOTE, teacher).param("id", id.value()).param("note", note).update() == 1;
+    /** What the teacher says of it when it is over; false when there is no such class. */
+    public boolean afterwards(Teacher teacher, TaughtId id, Said said) {
+        return owned(AFTERWARDS, teacher)
+                        .param("id", id.value())
+                        .param("note", said.note())
+                        .param("felt", said.felt())
+                        .param("people", said.people(), Types.INTEGER)
+                        .param("new", said.firstTimers(), Types.INTEGER)
+                        .update()
+                == 1;
     }
 
     private JdbcClient.StatementSpec owned(String sql, Teacher teacher) {
@@ -426,7 +454,7 @@ public class TaughtStore {
                 row.getBoolean("odd_clock"),
                 row.getBoolean("counts"),
                 List.of((String[]) row.getArray("said").getArray()),
-                row.getString("note"),
+                saidOf(row),
                 plan == null ? null : PlanJson.read(plan),
                 row.getObject("class_version", Integer.class),
                 List.of(JSON.readValue(row.getString("changes"), Change[].class)));

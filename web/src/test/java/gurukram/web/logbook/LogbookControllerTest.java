@@ -100,7 +100,7 @@ class LogbookControllerTest {
                 false,
                 true,
                 List.of("opening"),
-                "",
+                TaughtStore.Said.NOTHING,
                 null,
                 null,
                 List.of());
@@ -156,27 +156,47 @@ class LogbookControllerTest {
         assertThat(LogbookPage.line(tried, ZoneOffset.UTC).difference()).isEqualTo("only tried out");
     }
 
+    private LogbookController.LookingBackForm form(String people, String first, String note) {
+        return new LogbookController.LookingBackForm(people, first, null, note);
+    }
+
     @Test
-    void aNoteThatIsTooLongIsKeptOnThePage() {
+    void whatCannotBeKeptStaysOnThePageWithWhy() {
         when(taught.find(teacher, id)).thenReturn(Optional.of(taught(null)));
         when(zones.of(teacher)).thenReturn(ZoneOffset.UTC);
         MockHttpServletResponse response = new MockHttpServletResponse();
         ExtendedModelMap model = new ExtendedModelMap();
-        String note = "n".repeat(LogbookController.MOST_LETTERS + 1);
-        assertThat(controller.note(teacher, id, note, response, model)).isEqualTo("logbook/taught");
+        String note = "n".repeat(LookingBack.MOST_LETTERS + 1);
+        assertThat(controller.afterwards(teacher, id, form("nine", "3", note), response, model))
+                .isEqualTo("logbook/taught");
         assertThat(response.getStatus()).isEqualTo(422);
-        assertThat(model.get("note")).isEqualTo(note);
-        assertThat(model.get("problem")).asString().contains("at most 4,000 letters; this one has 4,001");
-        verify(taught, never()).note(any(), any(), any());
+        assertThat(model.get("typed")).isEqualTo(new LookingBack("nine", "3", "", note));
+        assertThat(model.get("problems"))
+                .asInstanceOf(org.assertj.core.api.InstanceOfAssertFactories.map(String.class, String.class))
+                .containsEntry("note", "A note has at most 4,000 letters; this one has 4,001.")
+                .containsEntry("people", "“nine” is no number of people up to 300.")
+                .hasSize(2);
+        verify(taught, never()).afterwards(any(), any(), any());
     }
 
     @Test
-    void aNoteIsKeptAndOneForNothingIsNotFound() {
-        when(taught.note(teacher, id, "kept")).thenReturn(true);
-        String answer = controller.note(teacher, id, " kept ", new MockHttpServletResponse(), new ExtendedModelMap());
+    void moreThanCameCannotBeNew() {
+        assertThat(new LookingBack("9", "10", "", "").problems()).containsOnlyKeys("firstTimers");
+        assertThat(new LookingBack("", "2", "", "").problems()).containsOnlyKeys("firstTimers");
+        assertThat(new LookingBack("9", "", "", "").problems()).isEmpty();
+        assertThat(new LookingBack("-1", "", "", "").problems()).containsOnlyKeys("people");
+        assertThat(new LookingBack("9", "2", " calm ", "").said()).isEqualTo(new TaughtStore.Said(9, 2, "calm", ""));
+    }
+
+    @Test
+    void whatIsSaidAfterwardsIsKeptAndOfNothingIsNotFound() {
+        when(taught.afterwards(teacher, id, new TaughtStore.Said(9, null, "", "kept")))
+                .thenReturn(true);
+        String answer = controller.afterwards(
+                teacher, id, form(" 9 ", "", " kept "), new MockHttpServletResponse(), new ExtendedModelMap());
         assertThat(answer).startsWith("redirect:/logbook/" + id);
-        Assertions.assertThatThrownBy(() ->
-                        controller.note(teacher, id, "lost", new MockHttpServletResponse(), new ExtendedModelMap()))
+        Assertions.assertThatThrownBy(() -> controller.afterwards(
+                        teacher, id, form("", "", "lost"), new MockHttpServletResponse(), new ExtendedModelMap()))
                 .isInstanceOf(NotFound.class);
     }
 }
