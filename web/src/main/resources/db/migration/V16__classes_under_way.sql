@@ -12,8 +12,8 @@ create table room_live (
     studio_id  uuid not null,
     taught_id  uuid not null,
     device     text not null,
-    state      jsonb not null,
-    course     jsonb,
+    state      text not null,
+    course     text,
     told_at    timestamptz not null,
     primary key (studio_id, taught_id),
     constraint room_live_class foreign key (studio_id, taught_id) references taught_class (studio_id, id) on delete cascade

@@ -12,6 +12,7 @@ import java.time.Instant;
 import java.time.format.DateTimeFormatter;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -31,7 +33,7 @@ import tools.jackson.databind.node.ObjectNode;
 @RestController
 class LiveController {
     private static final int MOST_LETTERS = 600_000;
-    private static final int MOST_OF_NAME = 60;
+    private static final Pattern NAME = Pattern.compile("[\\w-]{1,60}");
     static final Duration LINK_LASTS = Duration.ofHours(4);
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -58,8 +60,7 @@ class LiveController {
             String device, Boolean takeOver, Long now, JsonNode state, JsonNode said, JsonNode shown, JsonNode course) {
         String kept() {
             boolean whole = device != null
-                    && !device.isEmpty()
-                    && device.length() <= MOST_OF_NAME
+                    && NAME.matcher(device).matches()
                     && now != null
                     && state != null
                     && state.isObject();
@@ -78,6 +79,12 @@ class LiveController {
 
         private static String small(String json) {
             if (json.length() > MOST_LETTERS) throw new Refused("This is more than a class.");
+            try {
+                // a number beyond all numbers is written as no JSON is
+                JSON.readTree(json);
+            } catch (JacksonException e) {
+                throw new Refused("This does not say where a class stands.");
+            }
             return json;
         }
     }

@@ -23,7 +23,7 @@ class LiveStore {
 
     private static final String TELL = """
             insert into room_live (studio_id, taught_id, device, state, course, told_at)
-            select :studio, t.id, :device, :state::jsonb, :course::jsonb, :now from taught_class t
+            select :studio, t.id, :device, cast(:state as text), cast(:course as text), :now from taught_class t
              where t.studio_id = :studio and t.teacher_id = :teacher and t.id = :id
             on conflict (studio_id, taught_id) do update
                set device = excluded.device, state = excluded.state, course = coalesce(excluded.course, room_live.course),

@@ -1,5 +1,6 @@
 package gurukram.web.teach;
 
+import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -77,10 +78,15 @@ public record LogPost(
                         change.words().stream()
                                 .filter(Objects::nonNull)
                                 .limit(MOST_CHANGES)
-                                .map(words -> words.substring(0, Math.min(MOST_LETTERS, words.length())))
+                                .map(LogPost::clipped)
                                 .toList(),
                         change.savedMs()))
                 .toList();
+    }
+
+    private static String clipped(String words) {
+        String plain = Plain.line(words, "", Integer.MAX_VALUE);
+        return plain.substring(0, Math.min(MOST_LETTERS, plain.length()));
     }
 
     /** Which words of the theme were said: only what the script has. */

@@ -1,5 +1,6 @@
 package gurukram.web.teach;
 
+import gurukram.core.text.Plain;
 import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
@@ -147,6 +148,8 @@ class RehearsalController {
     record Told(String node, String side, String name, Long atMs, String what, String words) {}
 
     private static String clip(String words) {
-        return words == null || words.length() <= MOST_LETTERS ? words : words.substring(0, MOST_LETTERS);
+        if (words == null) return null;
+        String plain = Plain.line(words, "", Integer.MAX_VALUE);
+        return plain.substring(0, Math.min(MOST_LETTERS, plain.length()));
     }
 }

@@ -242,4 +242,39 @@ class UnderWayTest {
                         .statusCode())
                 .isEqualTo(404);
     }
+
+    @Test
+    void whatNoDatabaseKeepsBringsNothingDown() {
+        String odd = "a\\u0000b\\ud800c";
+        String moment = "{\"at\":1,\"words\":[\"%s\"],\"savedMs\":1}".formatted(odd);
+        assertThat(http.json(
+                                room + "/log",
+                                "{\"startedAt\":1,\"moments\":[],\"said\":[\"%s\"],\"changes\":[%s]}"
+                                        .formatted(odd, moment))
+                        .statusCode())
+                .isEqualTo(200);
+        for (String state : new String[] {
+            "{\"x\":\"%s\"}".formatted(odd), "{\"x\":1e999999}", "{\"x\":" + "[".repeat(900) + "]".repeat(900) + "}"
+        }) {
+            int told = http.json(
+                            room + "/live",
+                            "{\"device\":\"%s\",\"now\":1,\"state\":%s}".formatted(odd.substring(0, 1), state))
+                    .statusCode();
+            assertThat(told).as(state.substring(0, 10)).isIn(200, 422);
+            assertThat(http.get(room + "/live").statusCode()).isEqualTo(200);
+        }
+        assertThat(http.json(room + "/live", "{\"device\":\"%s\",\"now\":1,\"state\":{}}".formatted(odd))
+                        .statusCode())
+                .isLessThan(500);
+        String places = "[{\"node\":\"%s\",\"name\":\"%s\",\"atMs\":1,\"what\":\"stumbled\"}]".formatted(odd, odd);
+        String page = Http.location(http.post("/classes/" + classId + "/rehearsals", "places", places));
+        assertThat(http.get(page).statusCode()).isEqualTo(200);
+        assertThat(http.post("/pace/refuse", "figure", "FIRST_SIDE", "factor", "1e99999999")
+                        .statusCode())
+                .isLessThan(500);
+        assertThat(http.post("/pace/refuse", "figure", "FIRST_SIDE", "factor", "much")
+                        .statusCode())
+                .isEqualTo(400);
+        assertThat(http.get("/pace").statusCode()).isEqualTo(200);
+    }
 }
