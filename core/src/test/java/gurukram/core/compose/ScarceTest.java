@@ -33,7 +33,7 @@ class ScarceTest {
     @Test
     void evenWhereLittleIsLeftThereIsAClassThatNothingMustBeMendedIn() {
         Random random = new Random(5);
-        for (int i = 0; i < (Compositions.FULL ? 400 : 14); i++) {
+        for (int i = 0; i < (Compositions.FULL ? 400 : 9); i++) {
             Brief brief = brief(random, i);
             Draft draft = COMPOSER.compose(brief, 1);
             String name = "%d: %s %d %s %s %s %s"
