@@ -4,6 +4,7 @@ import { aloud, among, counted, stages, toGo } from '../../main/resources/script
 import { around, flowLine, spokenAt, words } from '../../main/resources/scripts/teach/lines.js';
 import { actionOf, keyName, learnt, read, USUAL_KEYS } from '../../main/resources/scripts/teach/settings.js';
 import { preparedFor } from '../../main/resources/scripts/teach/changes.js';
+import { open } from '../../main/resources/scripts/teach/pacer.js';
 import { tooLong } from '../../main/resources/scripts/teach/rehearsal.js';
 import { Bell, Voice } from '../../main/resources/scripts/teach/voice.js';
 
@@ -101,7 +102,7 @@ test('without the server: the answer for the next section and about so many minu
 });
 
 test('words that cannot be said in the time she stays', () => {
-  assert.equal(tooLong({ say: 'one two three four five six seven eight nine ten' }, 2_000), 5);
+  assert.equal(tooLong({ say: 'one two three four five six seven eight nine ten' }, 2_000), 4);
   assert.equal(tooLong({ say: 'one two' }, 2_000), 0);
   assert.equal(tooLong({ say: null }, 0), 0);
 });
@@ -114,4 +115,14 @@ test('a browser without a voice or a bell is no trouble', () => {
   new Bell(null).ring(1, 2);
   const mute = new Voice({ getVoices: () => [] }, class {});
   assert.equal(mute.isThere, false, 'words without a voice');
+});
+
+test('the pacer opens on the inhale, stays while the breath is held and closes on the exhale', () => {
+  assert.equal(open({}, { phase: 'into', left: 5 }), 0);
+  assert.equal(open({}, { phase: 'hold', breath: 'in', breathPart: 0.25 }), 0.25);
+  assert.equal(open({}, { phase: 'pattern', breath: 'hold in', breathPart: 0.5 }), 1);
+  assert.equal(open({}, { phase: 'pattern', breath: 'out', breathPart: 0.25 }), 0.75);
+  assert.equal(open({}, { phase: 'pattern', breath: 'hold out', breathPart: 0.5 }), 0);
+  assert.equal(open({ breath: 'exhale' }, { phase: 'movement', part: 0.75 }), 0.25);
+  assert.equal(open({ breath: 'inhale' }, { phase: 'movement', part: 0.75 }), 0.75);
 });

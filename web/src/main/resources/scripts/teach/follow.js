@@ -1,5 +1,7 @@
 // For those who look on: what the teacher's device tells, counted here between one telling and the next.
 import * as counting from './counting.js';
+import { nameOf } from './lines.js';
+import * as pacer from './pacer.js';
 import { RoomClock } from './room-clock.js';
 
 const LOOK = 1_500;
@@ -45,11 +47,7 @@ document.addEventListener('alpine:init', () => {
     tick() {
       this.now = Date.now() + this.offset;
       if (!this.clock || !this.$refs.breath) return;
-      const at = this.clock.counting(this.now);
-      const part = at.breath ? { in: at.breathPart, 'hold in': 1, out: 1 - at.breathPart, 'hold out': 0 }[at.breath] : 0;
-      const width = 4 + 992 * (window.matchMedia('(prefers-reduced-motion: reduce)').matches ? 0 : part);
-      this.$refs.breath.setAttribute('x', String(500 - width / 2));
-      this.$refs.breath.setAttribute('width', String(width));
+      pacer.draw(this.$refs.breath, this.moment, this.clock.counting(this.now));
     },
 
     get moment() {
@@ -77,7 +75,7 @@ document.addEventListener('alpine:init', () => {
       return this.counted.number;
     },
     get name() {
-      return this.moment ? (this.moment.kind === 'pause' ? 'Pause' : this.moment.name) : '';
+      return nameOf(this.moment);
     },
     get side() {
       return this.moment?.side ?? '';

@@ -1,5 +1,10 @@
 // What the page and the voice say about a moment.
 
+/** What stands there large; empty without a moment. */
+export function nameOf(moment) {
+  return !moment ? '' : moment.kind === 'pause' ? 'Pause' : moment.name;
+}
+
 /** The words of a moment, as much of them as the teacher wants. */
 export function words(moment, much) {
   if (!moment) return '';

@@ -7,6 +7,7 @@ import * as counting from './counting.js';
 import { meantAt, minutesLate } from './end.js';
 import * as lines from './lines.js';
 import { LOOK, live, thisDevice } from './live.js';
+import * as pacer from './pacer.js';
 import { due, notSaid } from './prompts.js';
 import { rehearsal } from './rehearsal.js';
 import { RoomClock } from './room-clock.js';
@@ -50,7 +51,6 @@ function forget(now) {
     .forEach((key) => localStorage.removeItem(key));
 }
 
-const still = () => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 const toMinute = (ms) => Math.round(ms / 60_000) * 60_000;
 const timeOf = (ms) => {
   const at = new Date(ms);
@@ -164,21 +164,7 @@ const room = {
   },
 
   draw() {
-    if (!this.clock.running) return;
-    const width = this.breathWidth();
-    this.$refs.breath.setAttribute('x', String(500 - width / 2));
-    this.$refs.breath.setAttribute('width', String(width));
-  },
-
-  /** Out from the spine on the inhale, back to it on the exhale. */
-  breathWidth() {
-    const at = this.clock.counting(this.now);
-    if (at.phase === 'into' || still()) return 4;
-    if (at.breath) return 4 + 992 * { in: at.breathPart, 'hold in': 1, out: 1 - at.breathPart, 'hold out': 0 }[at.breath];
-    if (this.moment.breath === 'hold in') return 996;
-    if (this.moment.breath === 'hold out') return 4;
-    if (at.phase === 'movement') return 4 + 992 * (this.moment.breath === 'inhale' ? at.part : 1 - at.part);
-    return 4 + 992 * (at.part ?? 0);
+    if (this.clock.running) pacer.draw(this.$refs.breath, this.moment, this.clock.counting(this.now));
   },
 
   /** What is heard: the moment when it begins, then what is counted; a bell when something new begins. */
@@ -452,7 +438,7 @@ const room = {
     return this.moment ? this.script.sections[this.moment.section].title : '';
   },
   get name() {
-    return !this.moment ? '' : this.moment.kind === 'pause' ? 'Pause' : this.moment.name;
+    return lines.nameOf(this.moment);
   },
   get sanskrit() {
     return this.moment?.sanskrit ?? '';
@@ -611,8 +597,7 @@ const room = {
     if (!this.moment) return '';
     const next = this.following;
     if (!next) return 'the end';
-    const name = next.kind === 'pause' ? 'Pause' : next.name;
-    return [name, next.sideWords, next.amount].filter(Boolean).join(' · ');
+    return [lines.nameOf(next), next.sideWords, next.amount].filter(Boolean).join(' · ');
   },
   get isOwing() {
     return this.owing !== '';

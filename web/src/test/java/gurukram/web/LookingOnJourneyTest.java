@@ -176,7 +176,7 @@ class LookingOnJourneyTest extends BrowserTests {
         page.locator("text=See them beside the class").click();
         page.waitForURL("**/rehearsals/*");
         assertThat(page.locator(".along")).containsText("Chair: you stumbled here");
-        assertThat(page.locator(".along")).containsText("Tree, right: 10 words take 5 s");
+        assertThat(page.locator(".along")).containsText("Tree, right: 10 words take 4 s");
         axeFindsNothing();
         page.navigate(app.url("/logbook"));
         assertThat(page.locator("main")).containsText("Nothing has been taught yet");

@@ -29,9 +29,6 @@ public class RehearsalStore {
     private static final String FIND = """
             select * from rehearsal
              where studio_id = :studio and teacher_id = :teacher and class_id = :class and id = :id""";
-    private static final String LATEST = """
-            select * from rehearsal
-             where studio_id = :studio and teacher_id = :teacher and class_id = :class order by at desc limit 1""";
 
     /**
      * A place that was marked.
@@ -70,11 +67,6 @@ public class RehearsalStore {
 
     Optional<Rehearsal> find(Teacher teacher, UUID classId, UUID id) {
         return rehearsal(owned(FIND, teacher, classId).param("id", id));
-    }
-
-    /** The last one of a class. */
-    public Optional<Rehearsal> latest(Teacher teacher, UUID classId) {
-        return rehearsal(owned(LATEST, teacher, classId));
     }
 
     private static Optional<Rehearsal> rehearsal(JdbcClient.StatementSpec statement) {
