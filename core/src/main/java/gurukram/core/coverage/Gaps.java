@@ -7,6 +7,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** What classes have lacked lately. Nothing is said of fewer than three classes, nor of less than two weeks. */
@@ -44,13 +45,16 @@ public final class Gaps {
         for (Movement movement : Movement.values()) {
             int without = 0;
             int expecting = 0;
+            long inPassing = 0;
             LocalDate last = null;
             LocalDate first = today;
             for (Lesson lesson : latest) {
-                if (has(lesson, movement, catalogue)) {
+                long ms = ms(lesson, movement, catalogue);
+                if (ms >= A_CLASS_HAS_IT_MS) {
                     last = lesson.day();
                     break;
                 }
+                inPassing += ms;
                 without++;
                 first = lesson.day();
                 if (movement.isFor(lesson.level())) expecting++;
@@ -58,16 +62,14 @@ public final class Gaps {
             long days = ChronoUnit.DAYS.between(last == null ? first : last, today);
             if (expecting < LEAST_CLASSES || days < LEAST_DAYS) continue;
             String since = last == null ? "in any of the last " + number(without) + " classes" : "for " + weeks(days);
-            found.add(new Found(new Gap(movement, "no " + movement.bare() + " " + since), days));
+            found.add(new Found(
+                    new Gap(movement, "no " + movement.bare() + (inPassing > 0 ? " to speak of " : " ") + since),
+                    days));
         }
         return found.stream()
                 .sorted(Comparator.comparing(Found::days).reversed())
                 .map(Found::gap)
                 .toList();
-    }
-
-    static boolean has(Lesson lesson, Movement movement, PoseCatalogue catalogue) {
-        return ms(lesson, movement, catalogue) >= A_CLASS_HAS_IT_MS;
     }
 
     private static long ms(Lesson lesson, Movement movement, PoseCatalogue catalogue) {
@@ -84,8 +86,12 @@ public final class Gaps {
         return catalogue.has(id) ? catalogue.pose(id) : null;
     }
 
-    /** What else stands out over the weeks: a side that does less, a flow or a peak that comes again and again. Whole sentences. */
-    public static List<String> patterns(List<Lesson> lessons, PoseCatalogue catalogue) {
+    /**
+     * What else stands out over the weeks: a side that does less, a flow or a peak that comes again and again. Whole sentences.
+     *
+     * @param always whether everybody repeats a flow of such a name
+     */
+    public static List<String> patterns(List<Lesson> lessons, PoseCatalogue catalogue, Predicate<String> always) {
         List<String> said = new ArrayList<>();
         Covered.Sides sides = Covered.Sides.NONE;
         for (Lesson lesson : lessons)
@@ -100,7 +106,7 @@ public final class Gaps {
                             sides.right() < sides.left() ? "left" : "right"));
         if (lessons.size() < LEAST_CLASSES) return said;
         Tally.of(lessons, lesson -> List.copyOf(lesson.covered().flows().keySet())).stream()
-                .filter(line -> isTooOften(line, lessons))
+                .filter(line -> isTooOften(line, lessons) && !always.test(line.what()))
                 .forEach(line -> said.add("“%s” came in %s of %s classes."
                         .formatted(line.what(), number(line.classes()), number(lessons.size()))));
         Tally.of(lessons, lesson -> lesson.peak() == null ? List.of() : List.of(lesson.peak())).stream()

@@ -81,6 +81,12 @@ public final class NamedFlows {
         return FILES.stream().map(file -> namesIn(text(file)).get(0)).toList();
     }
 
+    /** Whether everybody calls a sequence of ours so. */
+    public static boolean isOurs(String name) {
+        String plain = withoutMarks(name.strip());
+        return SHIPPED.stream().anyMatch(called -> end(called.name(), plain) == plain.length());
+    }
+
     /**
      * The flow a line calls; empty when it calls none.
      *

@@ -52,20 +52,24 @@ public record TimeUse(Map<Part, Long> ms) {
             ms.merge(Part.SETTING_UP, moment.settingUpMs(), Long::sum);
             ms.merge(Part.CHANGING_BASE, moment.transitionMs(), Long::sum);
             ms.merge(
-                    part(moment, roles.getOrDefault(moment.section(), SectionRole.STANDING)),
+                    part(
+                            moment.kind(),
+                            moment.flow() != null,
+                            roles.getOrDefault(moment.section(), SectionRole.STANDING)),
                     moment.workMs(),
                     Long::sum);
         }
         return new TimeUse(ms);
     }
 
-    private static Part part(Moment moment, SectionRole role) {
+    /** What the work of a moment counts as. */
+    public static Part part(Kind kind, boolean inFlow, SectionRole role) {
         if (!role.isPractice()) return Part.TALK;
         if (role == SectionRole.REST) return Part.REST;
-        if (moment.kind() == Kind.PAUSE || moment.kind() == Kind.REST) return Part.PAUSES;
-        if (moment.kind() == Kind.TALK || moment.kind() == Kind.DEMONSTRATION) return Part.TALK;
-        if (moment.flow() != null) return Part.FLOWS;
-        return switch (moment.kind()) {
+        if (kind == Kind.PAUSE || kind == Kind.REST) return Part.PAUSES;
+        if (kind == Kind.TALK || kind == Kind.DEMONSTRATION) return Part.TALK;
+        if (inFlow) return Part.FLOWS;
+        return switch (kind) {
             case REPS, SHOWN -> Part.REPETITIONS;
             case PATTERN -> Part.BREATHING;
             case OPEN, OWN_PACE -> Part.OPEN;

@@ -10,11 +10,14 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.account.AccountStore;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.logbook.LogbookCare;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Demo;
 import gurukram.web.shared.Teacher;
 import gurukram.web.teach.DemoLog;
+import gurukram.web.teach.TaughtId;
+import gurukram.web.teach.TaughtStore;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -48,6 +51,7 @@ public class DemoData implements ApplicationRunner {
     private final GroupStore groups;
     private final ClassEditor editor;
     private final DemoLog log;
+    private final LogbookCare care;
     private final PasswordEncoder passwords;
     private final PoseCatalogue catalogue;
     private final RandomGenerator random;
@@ -58,6 +62,7 @@ public class DemoData implements ApplicationRunner {
             GroupStore groups,
             ClassEditor editor,
             DemoLog log,
+            LogbookCare care,
             PasswordEncoder passwords,
             PoseCatalogue catalogue,
             RandomGenerator random) {
@@ -66,6 +71,7 @@ public class DemoData implements ApplicationRunner {
         this.groups = groups;
         this.editor = editor;
         this.log = log;
+        this.care = care;
         this.passwords = passwords;
         this.catalogue = catalogue;
         this.random = random;
@@ -100,13 +106,17 @@ public class DemoData implements ApplicationRunner {
                         loft,
                         Map.of(Need.PREGNANCY_EARLY, 1, Need.SHOULDER, 2)));
         create(maren, "late-for-the-tide", null);
-        create(maren, "dancer-on-the-quay", null);
+        ClassId dancer = create(maren, "dancer-on-the-quay", null);
         ClassId steady = create(maren, "steady-on-one-leg", tuesday);
         ClassId moon = create(maren, "half-moon-over-the-harbour", thursday);
         LocalTime early = LocalTime.of(7, 16);
         LocalTime evening = LocalTime.of(18, 31);
-        log.teach(maren, moon, 2, DayOfWeek.THURSDAY, evening, "Show half moon at the wall first.", "");
-        log.teach(
+        for (int weeks = 5; weeks > 2; weeks--) {
+            taught(maren, steady, weeks, DayOfWeek.TUESDAY, early, "", "");
+            taught(maren, weeks == 4 ? dancer : moon, weeks, DayOfWeek.THURSDAY, evening, "", "");
+        }
+        taught(maren, moon, 2, DayOfWeek.THURSDAY, evening, "Show half moon at the wall first.", "");
+        taught(
                 maren,
                 steady,
                 1,
@@ -114,9 +124,15 @@ public class DemoData implements ApplicationRunner {
                 early,
                 "Tree took longer than written; two people wanted the wall. Say the wall at the start next time.",
                 "");
-        log.teach(maren, moon, 1, DayOfWeek.THURSDAY, evening, "", "");
-        log.teach(maren, moon, 0, DayOfWeek.THURSDAY, evening, "The third round felt good without words.", "Eagle");
+        taught(maren, moon, 1, DayOfWeek.THURSDAY, evening, "", "");
+        taught(maren, moon, 0, DayOfWeek.THURSDAY, evening, "The third round felt good without words.", "Eagle");
         LOG.info("The Ropewalk is furnished: sign in as {}", Demo.EMAIL);
+    }
+
+    private void taught(
+            Teacher teacher, ClassId id, int weeksBefore, DayOfWeek day, LocalTime at, String note, String forgotten) {
+        TaughtId taught = log.teach(teacher, id, weeksBefore, day, at, forgotten);
+        care.lookBack(teacher, taught, new TaughtStore.Said(10 + weeksBefore, 1, "", note));
     }
 
     private ClassId create(Teacher teacher, String file, UUID group) {

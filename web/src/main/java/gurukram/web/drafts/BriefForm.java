@@ -30,7 +30,7 @@ import java.util.UUID;
 /**
  * A brief as it was typed.
  *
- * @param typed every field by its name; wishes as {@code wish-GENTLER}
+ * @param typed every field by its name; wishes as {@code wish-GENTLER}, what was missed as {@code missed-TWIST}
  */
 public record BriefForm(Map<String, String> typed) {
     private static final int MOST_POSES = 20;
@@ -67,7 +67,8 @@ public record BriefForm(Map<String, String> typed) {
     static BriefForm of(Map<String, String> sent) {
         Map<String, String> typed = new LinkedHashMap<>();
         sent.forEach((field, value) -> {
-            if (FIELDS.contains(field) || field.startsWith("wish-")) typed.put(field, value.replaceAll("\\p{Cc}", " "));
+            if (FIELDS.contains(field) || field.startsWith("wish-") || Lately.isField(field))
+                typed.put(field, value.replaceAll("\\p{Cc}", " "));
         });
         return new BriefForm(typed);
     }

@@ -63,7 +63,7 @@ class DraftStore {
               from taught_class t
               join yoga_class c on c.studio_id = t.studio_id and c.id = t.class_id
              where t.studio_id = :studio and t.teacher_id = :teacher and t.started_at > :since and t.counts
-               and (:group::uuid is null or c.group_id = :group::uuid)
+               and (:group::uuid is null or t.group_id = :group::uuid)
              group by c.studio_id, c.id, c.plan
              order by max(t.started_at) desc
              limit 12""";

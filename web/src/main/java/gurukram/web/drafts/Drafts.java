@@ -20,7 +20,9 @@ import gurukram.web.account.AccountStore;
 import gurukram.web.drafts.DraftStore.Kept;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.groups.TriesStore;
 import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassId;
 import gurukram.web.poses.OwnWords;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
@@ -44,6 +46,7 @@ class Drafts {
     private final Poses poses;
     private final AccountStore accounts;
     private final GroupStore groups;
+    private final Lately lately;
     private final ClassEditor editor;
     private final OwnWords words;
     private final PhraseBook phrases;
@@ -54,6 +57,7 @@ class Drafts {
             Poses poses,
             AccountStore accounts,
             GroupStore groups,
+            Lately lately,
             ClassEditor editor,
             OwnWords words,
             PhraseBook phrases) {
@@ -64,6 +68,7 @@ class Drafts {
         this.poses = poses;
         this.accounts = accounts;
         this.groups = groups;
+        this.lately = lately;
         this.editor = editor;
     }
 
@@ -92,6 +97,18 @@ class Drafts {
                 poses.of(teacher));
     }
 
+    /** What the logbook offers to a brief as it stands, whether or not it can be taken already. */
+    Lately.Offer offer(Teacher teacher, BriefForm form) {
+        BriefForm readable =
+                form.value("theme").isEmpty() && form.value("peak").isEmpty() ? form.with("theme", "A class") : form;
+        return lately.offer(teacher, form, groupOf(teacher, form), read(teacher, readable, new LinkedHashMap<>()));
+    }
+
+    /** What was owed goes along with the class that was drafted for it. */
+    void opened(Teacher teacher, BriefForm form, UUID draft, ClassId made) {
+        lately.moved(teacher, form, groupOf(teacher, form), draft, made);
+    }
+
     /** The group a brief is for, where it is still there; null otherwise. */
     UUID groupOf(Teacher teacher, BriefForm form) {
         try {
@@ -118,8 +135,9 @@ class Drafts {
         var people = group == null ? null : groups.people(teacher, id);
         Brief brief = form.read(poses.of(teacher), words.of(teacher), group, people, problems);
         if (brief == null) return null;
-        return brief.withTaught(store.lately(teacher, id), form.builds())
+        brief = brief.withTaught(store.lately(teacher, id), form.builds())
                 .withReached(group == null ? Map.of() : tries.rungs(teacher, id, poses.of(teacher)));
+        return lately.into(teacher, form, id, brief);
     }
 
     /** A brief that was taken before; what has gone since, a group or a pose, is left out of it. */

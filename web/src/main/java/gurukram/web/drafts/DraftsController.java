@@ -69,11 +69,13 @@ class DraftsController {
             @RequestParam(required = false) UUID group,
             @RequestParam(required = false) UUID from,
             @RequestParam(required = false) String peak,
+            @RequestParam(required = false) String missed,
             Model model) {
         BriefForm form = BriefForm.fresh();
         if (from != null) form = new BriefForm(find(teacher, from).brief());
         if (group != null) form = form.forGroup(groups.group(teacher, group).orElseThrow(NotFound::new));
         if (peak != null) form = form.with("peak", peak);
+        if (missed != null) form = form.with(Lately.missed(missed), "on");
         return page(teacher, form, Map.of(), model);
     }
 
@@ -86,8 +88,16 @@ class DraftsController {
         return "drafts/parts/outlook";
     }
 
+    /** What the logbook offers once a group is chosen. */
+    @GetMapping("/drafts/lately")
+    String lately(@AuthenticationPrincipal Teacher teacher, @RequestParam Map<String, String> sent, Model model) {
+        model.addAttribute("offer", drafts.offer(teacher, BriefForm.of(sent)));
+        return "drafts/parts/lately";
+    }
+
     private String page(Teacher teacher, BriefForm form, Map<String, String> problems, Model model) {
         model.addAttribute("page", BriefPage.of(form, problems, drafts.poses(teacher), groups.groups(teacher)));
+        model.addAttribute("offer", drafts.offer(teacher, form));
         return "drafts/brief";
     }
 
@@ -213,8 +223,10 @@ class DraftsController {
     String open(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id) {
         Kept kept = find(teacher, id);
         ClassPlan named = NodeNames.renamed(kept.plan(), name -> NodeId.random(random));
-        UUID group = drafts.groupOf(teacher, new BriefForm(kept.brief()));
-        return "redirect:/classes/" + editor.create(teacher, named, group);
+        BriefForm form = new BriefForm(kept.brief());
+        ClassId made = editor.create(teacher, named, drafts.groupOf(teacher, form));
+        drafts.opened(teacher, form, id, made);
+        return "redirect:/classes/" + made;
     }
 
     // --- from a class that is there

@@ -1,6 +1,6 @@
 /**
- * Weekly groups with counts of needs, and rooms with their props.
+ * Weekly groups with counts of needs and the rungs they stand on, and rooms with their props.
  *
- * <p>Imports: shared.
+ * <p>Imports: account, poses, shared.
  */
 package gurukram.web.groups;

@@ -6,7 +6,6 @@ import gurukram.web.plans.CarriedStore;
 import gurukram.web.teach.Script;
 import gurukram.web.teach.TaughtStore.Entry;
 import gurukram.web.teach.TaughtStore.Taught;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -41,10 +40,10 @@ public record LastTimePage(
     static List<Drift.Moment> moments(Taught taught, List<Entry> entries) {
         List<Drift.Moment> moments = new ArrayList<>();
         for (Entry entry : entries) {
-            if (!entry.outcome().equals("done")) continue;
+            if (!entry.isDone()) continue;
             Script.Line line = taught.script().moments().get(entry.ordinal());
             long planned = entry.plannedMs() == null ? line.leadInMs() + line.workMs() : entry.plannedMs();
-            long real = Duration.between(entry.startedAt(), entry.endedAt()).toMillis() - entry.pausedMs();
+            long real = entry.realMs();
             moments.add(new Drift.Moment(
                     taught.id().toString(),
                     taught.script().sections().get(line.section()).title(),
@@ -84,7 +83,7 @@ public record LastTimePage(
     private static String slot(List<Taught> lessons) {
         if (lessons.isEmpty() || lessons.get(0).script().slotMs() == null) return "";
         Taught last = lessons.get(0);
-        long real = Duration.between(last.startedAt(), last.endedAt()).toMillis();
+        long real = last.realMs();
         long over = real - last.script().slotMs();
         return "Announced %s, planned %s, it took %s the last time: %s."
                 .formatted(

@@ -4,9 +4,7 @@ import gurukram.core.time.Millis;
 import gurukram.web.teach.Script;
 import gurukram.web.teach.TaughtStore;
 import gurukram.web.teach.TaughtStore.Entry;
-import gurukram.web.teach.TaughtStore.Heading;
 import gurukram.web.teach.TaughtStore.Taught;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -28,7 +26,14 @@ final class LogbookPage {
 
     /** One class of the list. */
     public record Line(
-            String id, String when, String title, String level, String planned, String real, String difference) {}
+            String id,
+            String when,
+            String title,
+            String level,
+            String planned,
+            String real,
+            String difference,
+            String people) {}
 
     /**
      * One class that was taught.
@@ -36,6 +41,7 @@ final class LogbookPage {
      * @param classId where it can be opened again; empty when it is no longer there
      * @param tried whether it ended too soon to count as taught
      * @param odd whether the device's clock was wrong or jumped
+     * @param byHand whether it was written down afterwards, so that only its whole length is known
      * @param pauses those of which somebody said why
      * @param changes how it left its plan, each with its time
      * @param canGoOn whether it ended so lately that it can be taken back
@@ -55,6 +61,7 @@ final class LogbookPage {
             boolean finished,
             boolean tried,
             boolean odd,
+            boolean byHand,
             List<Part> parts,
             String sides,
             List<String> skipped,
@@ -66,8 +73,8 @@ final class LogbookPage {
     /** A section: planned and real, with the widths of their bars in units of 1000 for the longest. */
     public record Part(String title, String planned, String real, String difference, int plannedWidth, int realWidth) {}
 
-    static Line line(Heading taught, ZoneId zone) {
-        Long real = realOf(taught.startedAt(), taught.endedAt());
+    static Line line(LogbookStore.Heading taught, ZoneId zone) {
+        Long real = taught.realMs();
         return new Line(
                 taught.id().toString(),
                 when(taught.startedAt(), zone),
@@ -75,12 +82,8 @@ final class LogbookPage {
                 taught.level(),
                 Millis.showWhole(taught.plannedMs()),
                 real == null ? "not finished" : Millis.showWhole(real),
-                real == null ? "" : taught.counts() ? difference(real, taught.plannedMs()) : "only tried out");
-    }
-
-    /** Null while the class is not finished. */
-    private static Long realOf(Instant started, Instant ended) {
-        return ended == null ? null : Duration.between(started, ended).toMillis();
+                real == null ? "" : taught.counts() ? difference(real, taught.plannedMs()) : "only tried out",
+                taught.people() == null ? "" : taught.people().toString());
     }
 
     static Detail detail(Taught taught, List<Entry> entries, ZoneId zone, Instant now, boolean classThere) {
@@ -92,10 +95,10 @@ final class LogbookPage {
         List<String> pauses = new ArrayList<>();
         for (Entry entry : entries) {
             Script.Line line = script.moments().get(entry.ordinal());
-            long ms = Duration.between(entry.startedAt(), entry.endedAt()).toMillis();
-            real[line.section()] += ms;
+            long ms = entry.realMs();
+            real[line.section()] += ms + entry.pausedMs();
             paused += entry.pausedMs();
-            sides.add(line, ms - entry.pausedMs());
+            sides.add(line, ms);
             if (entry.reason() != null)
                 pauses.add("%s at %s: %s".formatted(Millis.showWhole(entry.pausedMs()), line.name(), entry.reason()));
             if (entry.outcome().equals("skipped")) skipped.add(line);
@@ -107,7 +110,7 @@ final class LogbookPage {
         }
         List<Part> parts = new ArrayList<>();
         for (int i = 0; i < real.length; i++) parts.add(part(script.sections().get(i), real[i], longest));
-        Long whole = realOf(taught.startedAt(), taught.endedAt());
+        Long whole = taught.realMs();
         return new Detail(
                 taught.id().toString(),
                 classThere && taught.classId() != null ? taught.classId().toString() : "",
@@ -121,13 +124,16 @@ final class LogbookPage {
                 whole != null,
                 whole != null && !taught.counts(),
                 taught.odd(),
-                parts,
+                taught.byHand(),
+                taught.byHand() ? List.of() : parts,
                 sides.words(),
                 leftOut(skipped, script),
                 pauses,
                 taught.changes().stream().map(change -> changed(change, zone)).toList(),
                 unsaid(taught),
-                taught.endedAt() != null && taught.endedAt().isAfter(now.minus(TaughtStore.TAKEN_BACK_WITHIN)));
+                !taught.byHand()
+                        && taught.endedAt() != null
+                        && taught.endedAt().isAfter(now.minus(TaughtStore.TAKEN_BACK_WITHIN)));
     }
 
     /** Rounds of flows that were left out as a whole are one line for the flow; everything else is named by itself. */
@@ -190,6 +196,11 @@ final class LogbookPage {
         long apart = Math.round((real - planned) / 1000.0) * 1000;
         if (apart == 0) return "as planned";
         return Millis.showWhole(Math.abs(apart)) + (apart > 0 ? " longer" : " shorter");
+    }
+
+    /** Something that was put right, with its time. */
+    static String corrected(LogbookStore.Correction one, ZoneId zone) {
+        return when(one.at(), zone) + ": " + one.words();
     }
 
     private static String when(Instant at, ZoneId zone) {

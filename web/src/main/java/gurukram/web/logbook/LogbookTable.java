@@ -1,7 +1,5 @@
 package gurukram.web.logbook;
 
-import gurukram.web.teach.TaughtStore;
-import java.time.Duration;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
@@ -32,20 +30,17 @@ final class LogbookTable {
 
     private LogbookTable() {}
 
-    static String of(List<TaughtStore.Row> rows, ZoneId zone) {
+    static String of(List<LogbookStore.Row> rows, ZoneId zone) {
         List<List<String>> lines = new ArrayList<>(List.of(NAMES));
-        for (TaughtStore.Row row : rows) lines.add(line(row, zone));
+        for (LogbookStore.Row row : rows) lines.add(line(row, zone));
         lines.add(List.of("# Left out: what was done moment by moment, words said, changes on the way."));
         return MAPPER.writeValueAsString(lines);
     }
 
-    private static List<String> line(TaughtStore.Row row, ZoneId zone) {
-        TaughtStore.Heading heading = row.heading();
+    private static List<String> line(LogbookStore.Row row, ZoneId zone) {
+        LogbookStore.Heading heading = row.heading();
         ZonedDateTime at = heading.startedAt().atZone(zone);
-        String real = heading.endedAt() == null
-                ? ""
-                : String.valueOf(
-                        Duration.between(heading.startedAt(), heading.endedAt()).toSeconds());
+        String real = heading.endedAt() == null ? "" : String.valueOf(heading.realMs() / 1_000);
         return List.of(
                 at.toLocalDate().toString(),
                 TIME.format(at),

@@ -22,6 +22,18 @@ record LookingBack(String people, String firstTimers, String felt, String note) 
         return new LookingBack(shown(said.people()), shown(said.firstTimers()), said.felt(), said.note());
     }
 
+    static LookingBack typed(Map<String, String> fields) {
+        return new LookingBack(
+                fields.getOrDefault("people", ""),
+                fields.getOrDefault("firstTimers", ""),
+                fields.getOrDefault("felt", ""),
+                fields.getOrDefault("note", ""));
+    }
+
+    Map<String, String> fields() {
+        return Map.of("people", people, "firstTimers", firstTimers, "felt", felt, "note", note);
+    }
+
     private static String shown(Integer number) {
         return number == null ? "" : number.toString();
     }

@@ -17,7 +17,6 @@ import gurukram.web.teach.Script;
 import gurukram.web.teach.TaughtStore;
 import gurukram.web.teach.TaughtStore.Entry;
 import gurukram.web.teach.TaughtStore.Taught;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -36,11 +35,13 @@ class PaceLessons {
     /** Planned and real are the same to the blink of an eye: the clock went on by itself. */
     private static final long BY_ITSELF_MS = 150;
 
+    private final LogbookStore store;
     private final TaughtStore taught;
     private final Poses poses;
     private final AccountStore accounts;
 
-    PaceLessons(TaughtStore taught, Poses poses, AccountStore accounts) {
+    PaceLessons(LogbookStore store, TaughtStore taught, Poses poses, AccountStore accounts) {
+        this.store = store;
         this.taught = taught;
         this.poses = poses;
         this.accounts = accounts;
@@ -54,12 +55,13 @@ class PaceLessons {
         Unfolder usual = new Unfolder(catalogue, Pace.defaults()).with(accounts.school(teacher));
         List<Observed> all = new ArrayList<>();
         Taught last = null;
-        List<TaughtStore.Heading> headings = taught.begun(teacher, TaughtStore.Search.latest(2 * MOST)).stream()
+        List<LogbookStore.Heading> headings = store.begun(teacher, LogbookStore.Search.latest(2 * MOST)).stream()
                 .filter(heading -> heading.endedAt() != null && heading.counts())
                 .limit(MOST)
                 .toList();
-        for (TaughtStore.Heading heading : headings) {
+        for (LogbookStore.Heading heading : headings) {
             Taught one = taught.find(teacher, heading.id()).orElseThrow();
+            if (one.byHand()) continue;
             if (last == null && one.plan() != null) last = one;
             List<Observed.Planned> planned = planned(one, usual);
             all.addAll(
@@ -113,7 +115,7 @@ class PaceLessons {
             Script.Line line = one.script().moments().get(entry.ordinal());
             boolean asPlanned = entry.plannedMs() == null || entry.plannedMs() == line.leadInMs() + line.workMs();
             boolean hers = entry.waited() == null ? !byItself : entry.waited();
-            long ms = Duration.between(entry.startedAt(), entry.endedAt()).toMillis() - entry.pausedMs();
+            long ms = entry.realMs();
             boolean whole = entry.outcome().equals("done") && asPlanned && hers && entry.pausedMs() == 0;
             if (real.containsKey(entry.ordinal()) || !whole) twice.add(entry.ordinal());
             real.put(entry.ordinal(), ms);
@@ -127,8 +129,7 @@ class PaceLessons {
         long exact = entries.stream()
                 .filter(entry -> {
                     Script.Line line = one.script().moments().get(entry.ordinal());
-                    long ms =
-                            Duration.between(entry.startedAt(), entry.endedAt()).toMillis() - entry.pausedMs();
+                    long ms = entry.realMs();
                     return Math.abs(ms - line.leadInMs() - line.workMs()) <= BY_ITSELF_MS;
                 })
                 .count();

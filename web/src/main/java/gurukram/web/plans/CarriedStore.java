@@ -1,6 +1,8 @@
 package gurukram.web.plans;
 
 import gurukram.web.shared.Teacher;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -18,7 +20,22 @@ import org.springframework.transaction.annotation.Transactional;
 public class CarriedStore {
     private static final String FORGET = """
             delete from carried where studio_id = :studio and teacher_id = :teacher and source_id = :source
-               and settled_at is null""";
+               and settled_at is null and kind <> 'note'""";
+    private static final String NOTE = """
+            insert into carried (studio_id, id, teacher_id, class_id, source_id, kind, node, words, at)
+            select :studio, :id, :teacher, c.id, :source, 'note', :node, :words, :at from yoga_class c
+             where c.studio_id = :studio and c.teacher_id = :teacher and c.id = :class
+               and (select count(*) from carried o where o.studio_id = :studio and o.source_id = :source) < 100""";
+    private static final String NOTES = """
+            select id, kind, node, words, at from carried
+             where studio_id = :studio and teacher_id = :teacher and source_id = :source and kind = 'note' and settled_at is null
+             order by at, id""";
+    private static final String OF_GROUP = """
+            select r.id, r.kind, r.node, r.words, r.at, r.class_id, c.title from carried r
+              join yoga_class c on c.studio_id = r.studio_id and c.id = r.class_id
+             where r.studio_id = :studio and r.teacher_id = :teacher and c.group_id = :group and c.deleted_at is null
+               and r.settled_at is null
+             order by r.at desc, r.kind, r.id limit 20""";
     private static final String KEEP = """
             insert into carried (studio_id, id, teacher_id, class_id, source_id, kind, node, words, at)
             select :studio, :id, :teacher, c.id, :source, :kind, :node, :words, :at from yoga_class c
@@ -26,21 +43,30 @@ public class CarriedStore {
                and not exists (select 1 from carried o where o.studio_id = :studio and o.source_id = :source
                                   and o.kind = :kind and o.words = :words)""";
     private static final String OPEN = """
-            select id, kind, words, at from carried
-             where studio_id = :studio and teacher_id = :teacher and class_id = :class and settled_at is null
+            select id, kind, node, words, at from (
+              select distinct on (kind, words) id, kind, node, words, at from carried
+               where studio_id = :studio and teacher_id = :teacher and class_id = :class and settled_at is null
+               order by kind, words, at desc) once
              order by at desc, kind, id limit 100""";
     private static final String COUNTS = """
-            select class_id, count(*) as n from carried
+            select class_id, count(distinct (kind, words)) as n from carried
              where studio_id = :studio and teacher_id = :teacher and settled_at is null group by class_id""";
     private static final String SETTLE = """
             update carried set settled_at = :now, done = :done
-             where studio_id = :studio and teacher_id = :teacher and class_id = :class and id = :id and settled_at is null""";
+             where studio_id = :studio and teacher_id = :teacher and class_id = :class and settled_at is null
+               and (kind, words) = (select kind, words from carried where studio_id = :studio and id = :id)""";
     private static final String TAKE_BACK = """
             update carried set settled_at = null, done = null
              where studio_id = :studio and teacher_id = :teacher and class_id = :class and id = :id""";
 
-    /** @param kind {@code side}, {@code said}, {@code props} or {@code place} */
-    public record Carried(UUID id, String kind, String words, Instant at) {}
+    /**
+     * @param kind {@code side}, {@code said}, {@code props}, {@code place}, {@code left} or {@code note}
+     * @param node the step it is about; null for the whole class
+     */
+    public record Carried(UUID id, String kind, String node, String words, Instant at) {}
+
+    /** With the class that owes it. */
+    public record OfClass(Carried carried, ClassId classId, String title) {}
 
     /** @param node the step it is about; null for the whole class */
     public record News(String kind, String node, String words) {}
@@ -73,16 +99,51 @@ public class CarriedStore {
                     .update();
     }
 
-    /** What is neither done nor dismissed, latest first. */
+    /** What is neither done nor dismissed, latest first; what several logs owe is told once. */
     public List<Carried> open(Teacher teacher, ClassId classId) {
         return owned(OPEN, teacher)
                 .param("class", classId.value())
-                .query((row, n) -> new Carried(
-                        row.getObject("id", UUID.class),
-                        row.getString("kind"),
-                        row.getString("words"),
-                        row.getObject("at", OffsetDateTime.class).toInstant()))
+                .query(CarriedStore::carried)
                 .list();
+    }
+
+    /** A note on a step, of the log it came from; false when there is no such class, or when there are too many. */
+    public boolean note(Teacher teacher, UUID classId, UUID source, String node, String words) {
+        return owned(NOTE, teacher)
+                        .param("id", UUID.randomUUID())
+                        .param("class", classId)
+                        .param("source", source)
+                        .param("node", node)
+                        .param("words", words)
+                        .param("at", now())
+                        .update()
+                == 1;
+    }
+
+    /** The notes of a log that are still open. */
+    public List<Carried> notes(Teacher teacher, UUID source) {
+        return owned(NOTES, teacher)
+                .param("source", source)
+                .query(CarriedStore::carried)
+                .list();
+    }
+
+    /** What the classes of a group owe, latest first. */
+    public List<OfClass> ofGroup(Teacher teacher, UUID group) {
+        return owned(OF_GROUP, teacher)
+                .param("group", group)
+                .query((row, n) -> new OfClass(
+                        carried(row, n), new ClassId(row.getObject("class_id", UUID.class)), row.getString("title")))
+                .list();
+    }
+
+    private static Carried carried(ResultSet row, int n) throws SQLException {
+        return new Carried(
+                row.getObject("id", UUID.class),
+                row.getString("kind"),
+                row.getString("node"),
+                row.getString("words"),
+                row.getObject("at", OffsetDateTime.class).toInstant());
     }
 
     /** How much is open, by class. */
@@ -94,7 +155,7 @@ public class CarriedStore {
         return counts;
     }
 
-    /** @param done false when it is dismissed */
+    /** It, and the same owed by other logs. @param done false when it is dismissed */
     public boolean settle(Teacher teacher, ClassId classId, UUID id, boolean done) {
         return owned(SETTLE, teacher)
                         .param("class", classId.value())
@@ -102,7 +163,7 @@ public class CarriedStore {
                         .param("done", done)
                         .param("now", now())
                         .update()
-                == 1;
+                > 0;
     }
 
     public boolean takeBack(Teacher teacher, ClassId classId, UUID id) {

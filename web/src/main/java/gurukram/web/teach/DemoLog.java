@@ -2,7 +2,6 @@ package gurukram.web.teach;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.web.account.Zones;
-import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
@@ -27,18 +26,13 @@ public class DemoLog {
     private final ClassStore classes;
     private final ClassChecks checks;
     private final TaughtStore taught;
-    private final CarriedStore carried;
+    private final Ending ending;
     private final Zones zones;
     private final Clock clock;
 
     public DemoLog(
-            ClassStore classes,
-            ClassChecks checks,
-            TaughtStore taught,
-            CarriedStore carried,
-            Zones zones,
-            Clock clock) {
-        this.carried = carried;
+            ClassStore classes, ClassChecks checks, TaughtStore taught, Ending ending, Zones zones, Clock clock) {
+        this.ending = ending;
         this.classes = classes;
         this.checks = checks;
         this.taught = taught;
@@ -51,8 +45,7 @@ public class DemoLog {
      *
      * @param forgotten a pose whose left side was left out; empty when none was
      */
-    public void teach(
-            Teacher teacher, ClassId id, int weeksBefore, DayOfWeek day, LocalTime at, String note, String forgotten) {
+    public TaughtId teach(Teacher teacher, ClassId id, int weeksBefore, DayOfWeek day, LocalTime at, String forgotten) {
         StoredClass stored = classes.find(teacher, id).orElseThrow();
         ClassPlan plan = stored.plan();
         var level = plan.settings().level();
@@ -85,12 +78,7 @@ public class DemoLog {
         TaughtId opened =
                 taught.open(teacher, id.value(), stored.version(), plan, script).orElseThrow();
         taught.log(teacher, opened, start, now, entries);
-        taught.afterwards(teacher, opened, new TaughtStore.Said(10 + weeksBefore, 1, "", note));
-        if (!forgotten.isEmpty())
-            carried.keep(
-                    teacher,
-                    id.value(),
-                    opened.value(),
-                    LeftOver.of(taught.find(teacher, opened).orElseThrow(), taught.entries(teacher, opened)));
+        ending.settle(teacher, opened);
+        return opened;
     }
 }

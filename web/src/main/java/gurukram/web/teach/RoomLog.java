@@ -1,8 +1,6 @@
 package gurukram.web.teach;
 
 import gurukram.core.text.Refused;
-import gurukram.web.plans.CarriedStore;
-import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.NotFound;
@@ -21,16 +19,14 @@ class RoomLog {
     private static final int MOST_ENTRIES = 20_000;
 
     private final TaughtStore taught;
-    private final ClassEditor editor;
+    private final Ending ending;
     private final ClassStore classes;
-    private final CarriedStore carried;
     private final Clock clock;
 
-    RoomLog(TaughtStore taught, ClassEditor editor, ClassStore classes, CarriedStore carried, Clock clock) {
-        this.carried = carried;
+    RoomLog(TaughtStore taught, Ending ending, ClassStore classes, Clock clock) {
         this.clock = clock;
         this.taught = taught;
-        this.editor = editor;
+        this.ending = ending;
         this.classes = classes;
     }
 
@@ -55,13 +51,8 @@ class RoomLog {
         List<TaughtStore.Change> changes = post.changes();
         if (changes != null) taught.keepChanges(teacher, id, changes);
         taught.keepClock(teacher, id, read.shiftMs(), read.odd());
-        Taught after = taught.find(teacher, id).orElseThrow(NotFound::new);
-        boolean endsNow = before.endedAt() == null && after.endedAt() != null;
-        boolean changed = isChanged(teacher, after);
-        if (endsNow && after.counts() && taught.tellEnd(teacher, id))
-            editor.taught(teacher, new ClassId(after.classId()));
-        if (after.endedAt() != null && after.counts() && after.classId() != null)
-            carried.keep(teacher, after.classId(), id.value(), LeftOver.of(after, taught.entries(teacher, id)));
+        boolean changed = isChanged(teacher, before);
+        ending.settle(teacher, id);
         return new Stored(read.entries(), changed);
     }
 

@@ -16,7 +16,7 @@ import org.springframework.stereotype.Component;
 
 /** The script of a class as it is now. */
 @Component
-class Scripts {
+public class Scripts {
     private final ClassStore classes;
     private final ClassChecks checks;
     private final GroupStore groups;
@@ -28,7 +28,7 @@ class Scripts {
     }
 
     /** @param level as asked for; null for that of the class */
-    Script of(Teacher teacher, StoredClass stored, String level) {
+    public Script of(Teacher teacher, StoredClass stored, String level) {
         ClassPlan plan = stored.plan();
         Level asked = View.of(level, plan.settings()).level();
         Level shown = asked == null ? plan.settings().level() : asked;

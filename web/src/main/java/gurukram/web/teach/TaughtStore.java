@@ -31,8 +31,9 @@ public class TaughtStore {
 
     private static final String OPEN = """
             insert into taught_class (studio_id, id, teacher_id, class_id, title, level, planned_ms, script, opened_at,
-                                      plan, class_version)
-            values (:studio, :id, :teacher, :class, :title, :level, :planned, :script::jsonb, :now, :plan::jsonb, :version)""";
+                                      plan, class_version, by_hand, slot_ms, group_id)
+            values (:studio, :id, :teacher, :class, :title, :level, :planned, :script::jsonb, :now, :plan::jsonb, :version, :hand, :slot,
+                    (select group_id from yoga_class where studio_id = :studio and id = :class))""";
     /** Rooms that were opened and never begun: the latest few stay. */
     private static final String CLEAR = """
             delete from taught_class where studio_id = :studio and teacher_id = :teacher and started_at is null and id not in (
@@ -41,36 +42,23 @@ public class TaughtStore {
 
     private static final String OPENED_SINCE = """
             select count(*) from taught_class
-             where studio_id = :studio and teacher_id = :teacher and opened_at > :since and started_at is not null""";
+             where studio_id = :studio and teacher_id = :teacher and opened_at > :since and started_at is not null
+               and not by_hand""";
     private static final String FIND =
-            "select * from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id";
+            "select * from taught_class where studio_id = :studio and teacher_id = :teacher and id = :id and deleted_at is null";
     private static final String LESSONS = """
             select * from taught_class
              where studio_id = :studio and teacher_id = :teacher and class_id = :class and ended_at is not null and counts
              order by started_at desc limit :most""";
-    private static final String FOUND = "\n" + """
-             where t.studio_id = :studio and t.teacher_id = :teacher and t.started_at is not null
-               and t.started_at < coalesce(cast(:before as timestamptz), 'infinity')
-               and (:like = '' or t.title ilike :like or t.level ilike :like or t.note ilike :like or t.felt ilike :like or t.changes::text ilike :like)
-             order by t.started_at desc limit :most""";
-    private static final String BEGUN =
-            "select t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts from taught_class t"
-                    + FOUND;
-    private static final String ROWS = """
-            select t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts, t.note,
-                   t.people, t.first_timers, t.felt, coalesce(sum(m.paused_ms), 0) as paused, count(*) filter (where m.outcome = 'skipped') as left_out
-              from (select * from taught_class t
-""" + FOUND + """
-                   ) t left join taught_moment m on m.studio_id = :studio and m.taught_id = t.id
-             group by t.id, t.title, t.level, t.planned_ms, t.started_at, t.ended_at, t.counts, t.note,
-                      t.people, t.first_timers, t.felt
-             order by t.started_at desc""";
     private static final String TIMES = """
             update taught_class set started_at = coalesce(started_at, :started), ended_at = coalesce(:ended, ended_at)
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String REACHED = """
             select case outcome when 'back' then ordinal else ordinal + 1 end from taught_moment
              where studio_id = :studio and taught_id = :taught order by ended_at desc, ordinal desc limit 1""";
+    private static final String COVERED = """
+            update taught_class set covered = :covered::jsonb
+             where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ENTRY_COUNT =
             "select count(*) from taught_moment where studio_id = :studio and taught_id = :taught";
     private static final String CLOCK = """
@@ -84,13 +72,10 @@ public class TaughtStore {
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String REOPEN = """
             update taught_class set ended_at = null
-             where studio_id = :studio and teacher_id = :teacher and id = :id and ended_at > :since""";
+             where studio_id = :studio and teacher_id = :teacher and id = :id and ended_at > :since and not by_hand""";
     private static final String END_TOLD = """
             update taught_class set end_told = true
              where studio_id = :studio and teacher_id = :teacher and id = :id and not end_told""";
-    private static final String AFTERWARDS = """
-            update taught_class set note = :note, felt = :felt, people = :people, first_timers = :new
-             where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ENTRY = """
             insert into taught_moment (studio_id, id, taught_id, ordinal, node, side, started_at, ended_at, paused_ms,
                                        done_count, outcome, pause_reason, waited, planned_ms)
@@ -111,6 +96,8 @@ public class TaughtStore {
      * @param afterwards what the teacher says of it
      * @param plan what it was opened with, and {@code version} of its class; null for classes of older versions
      * @param changes how it left its plan
+     * @param byHand whether it was written down afterwards, without the room: no time of a moment is known
+     * @param group which group it was taught to; null for none
      * @param counts whether it really was taught: what ends within a minute, or half of a shorter plan, was only tried out
      */
     public record Taught(
@@ -124,12 +111,19 @@ public class TaughtStore {
             Instant endedAt,
             Long shiftMs,
             boolean odd,
+            boolean byHand,
+            UUID group,
             boolean counts,
             List<String> said,
             Said afterwards,
             ClassPlan plan,
             Integer version,
-            List<Change> changes) {}
+            List<Change> changes) {
+        /** How long it really was, ms; null while it is not over. */
+        public Long realMs() {
+            return endedAt == null ? null : Duration.between(startedAt, endedAt).toMillis();
+        }
+    }
 
     /**
      * What the teacher says of it when it is over.
@@ -149,16 +143,6 @@ public class TaughtStore {
      * @param savedMs how much shorter it made the class
      */
     public record Change(long at, List<String> words, long savedMs) {}
-
-    /** One line of the logbook; {@code endedAt} is null while it is not finished. */
-    public record Heading(
-            TaughtId id,
-            String title,
-            String level,
-            long plannedMs,
-            Instant startedAt,
-            Instant endedAt,
-            boolean counts) {}
 
     /**
      * What really happened in one moment; the id is made by the page.
@@ -197,6 +181,15 @@ public class TaughtStore {
                 String outcome) {
             this(id, ordinal, node, side, startedAt, endedAt, pausedMs, count, outcome, null, null, null);
         }
+
+        public boolean isDone() {
+            return outcome.equals("done");
+        }
+
+        /** How long it really took, pauses left out, ms. */
+        public long realMs() {
+            return Duration.between(startedAt, endedAt).toMillis() - pausedMs;
+        }
     }
 
     private final JdbcClient jdbc;
@@ -220,6 +213,15 @@ public class TaughtStore {
                 .single();
         if (today >= MOST_A_DAY) return Optional.empty();
         owned(CLEAR, teacher).param("most", MOST_NOT_BEGUN - 1).update();
+        return Optional.of(insert(teacher, classId, version, plan, script, false));
+    }
+
+    /** A class that is written down afterwards. */
+    public TaughtId byHand(Teacher teacher, UUID classId, int version, ClassPlan plan, Script script) {
+        return insert(teacher, classId, version, plan, script, true);
+    }
+
+    private TaughtId insert(Teacher teacher, UUID classId, int version, ClassPlan plan, Script script, boolean byHand) {
         TaughtId id = new TaughtId(UUID.randomUUID());
         owned(OPEN, teacher)
                 .param("id", id.value())
@@ -231,8 +233,10 @@ public class TaughtStore {
                 .param("planned", script.totalMs())
                 .param("script", script.json())
                 .param("now", utc(clock.instant()))
+                .param("hand", byHand)
+                .param("slot", script.slotMs(), Types.BIGINT)
                 .update();
-        return Optional.of(id);
+        return id;
     }
 
     public Optional<Taught> find(Teacher teacher, TaughtId id) {
@@ -259,62 +263,12 @@ public class TaughtStore {
                 .list();
     }
 
-    /**
-     * What is looked for in the logbook.
-     *
-     * @param words in the title, the level, the note or what was changed on the way; empty for all
-     * @param before null for the latest
-     */
-    public record Search(String words, Instant before, int most) {
-        public static Search latest(int most) {
-            return new Search("", null, most);
-        }
-
-        String like() {
-            if (words.isBlank()) return "";
-            return "%" + words.strip().replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%";
-        }
-    }
-
-    /** What has begun, latest first, without its scripts. */
-    public List<Heading> begun(Teacher teacher, Search search) {
-        return searched(BEGUN, teacher, search).query((row, n) -> heading(row)).list();
-    }
-
-    /** @param pausedMs all pauses together, {@code leftOut} how many moments were left out */
-    public record Row(Heading heading, Said said, long pausedMs, int leftOut) {}
-
-    /** The same with what a table says beside. */
-    public List<Row> rows(Teacher teacher, Search search) {
-        return searched(ROWS, teacher, search)
-                .query((row, n) -> new Row(heading(row), saidOf(row), row.getLong("paused"), row.getInt("left_out")))
-                .list();
-    }
-
-    private JdbcClient.StatementSpec searched(String sql, Teacher teacher, Search search) {
-        return owned(sql, teacher)
-                .param("like", search.like())
-                .param("before", utc(search.before()), Types.TIMESTAMP_WITH_TIMEZONE)
-                .param("most", search.most());
-    }
-
     private static Said saidOf(ResultSet row) throws SQLException {
         return new Said(
                 row.getObject("people", Integer.class),
                 row.getObject("first_timers", Integer.class),
                 row.getString("felt"),
                 row.getString("note"));
-    }
-
-    private static Heading heading(ResultSet row) throws SQLException {
-        return new Heading(
-                new TaughtId(row.getObject("id", UUID.class)),
-                row.getString("title"),
-                row.getString("level"),
-                row.getLong("planned_ms"),
-                instant(row, "started_at"),
-                instant(row, "ended_at"),
-                row.getBoolean("counts"));
     }
 
     /** Stores what is new among the entries; sending the same again changes nothing. */
@@ -353,6 +307,14 @@ public class TaughtStore {
                 .query(Integer.class)
                 .optional()
                 .orElse(0);
+    }
+
+    /** What it had in it. */
+    public void keepCovered(Teacher teacher, TaughtId id, CoveredLog.Summary summary) {
+        owned(COVERED, teacher)
+                .param("id", id.value())
+                .param("covered", CoveredLog.write(summary))
+                .update();
     }
 
     /** How many entries a class has. */
@@ -423,18 +385,6 @@ public class TaughtStore {
                 .list();
     }
 
-    /** What the teacher says of it when it is over; false when there is no such class. */
-    public boolean afterwards(Teacher teacher, TaughtId id, Said said) {
-        return owned(AFTERWARDS, teacher)
-                        .param("id", id.value())
-                        .param("note", said.note())
-                        .param("felt", said.felt())
-                        .param("people", said.people(), Types.INTEGER)
-                        .param("new", said.firstTimers(), Types.INTEGER)
-                        .update()
-                == 1;
-    }
-
     private JdbcClient.StatementSpec owned(String sql, Teacher teacher) {
         return jdbc.sql(sql).param("studio", teacher.studio()).param("teacher", teacher.id());
     }
@@ -452,6 +402,8 @@ public class TaughtStore {
                 instant(row, "ended_at"),
                 row.getObject("shift_ms", Long.class),
                 row.getBoolean("odd_clock"),
+                row.getBoolean("by_hand"),
+                row.getObject("group_id", UUID.class),
                 row.getBoolean("counts"),
                 List.of((String[]) row.getArray("said").getArray()),
                 saidOf(row),

@@ -2,13 +2,17 @@ package gurukram.web.logbook;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.Mockito.doThrow;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import gurukram.web.account.Zones;
+import gurukram.web.groups.TriesStore;
+import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.teach.Script;
@@ -20,9 +24,11 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.assertj.core.api.Assertions;
+import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.api.Test;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.ui.ExtendedModelMap;
@@ -30,8 +36,17 @@ import org.springframework.ui.ExtendedModelMap;
 class LogbookControllerTest {
     private final TaughtStore taught = mock(TaughtStore.class);
     private final Zones zones = mock(Zones.class);
-    private final LogbookController controller =
-            new LogbookController(taught, mock(ClassStore.class), zones, Clock.systemUTC());
+    private final LogbookCare care = mock(LogbookCare.class);
+    private final TaughtController controller = new TaughtController(
+            mock(LogbookStore.class),
+            care,
+            taught,
+            mock(ClassStore.class),
+            mock(CarriedStore.class),
+            mock(TriesStore.class),
+            mock(Poses.class),
+            zones,
+            Clock.systemUTC());
     private final Teacher teacher = new Teacher(UUID.randomUUID(), UUID.randomUUID(), "a@b.example", "A", false);
     private final TaughtId id = new TaughtId(UUID.randomUUID());
 
@@ -98,6 +113,8 @@ class LogbookControllerTest {
                 ended,
                 null,
                 false,
+                false,
+                null,
                 true,
                 List.of("opening"),
                 TaughtStore.Said.NOTHING,
@@ -143,7 +160,8 @@ class LogbookControllerTest {
     @Test
     void aClassThatWasNotFinishedSaysSo() {
         assertThat(LogbookPage.line(
-                                new TaughtStore.Heading(id, "Tide", "beginner", 90_000, Instant.EPOCH, null, true),
+                                new LogbookStore.Heading(
+                                        id, "Tide", "beginner", 90_000, Instant.EPOCH, null, true, null),
                                 ZoneOffset.UTC)
                         .real())
                 .isEqualTo("not finished");
@@ -152,12 +170,12 @@ class LogbookControllerTest {
     @Test
     void whatEndedAtOnceWasOnlyTriedOut() {
         Instant end = Instant.EPOCH.plusSeconds(1);
-        var tried = new TaughtStore.Heading(id, "Tide", "beginner", 90_000, Instant.EPOCH, end, false);
+        var tried = new LogbookStore.Heading(id, "Tide", "beginner", 90_000, Instant.EPOCH, end, false, null);
         assertThat(LogbookPage.line(tried, ZoneOffset.UTC).difference()).isEqualTo("only tried out");
     }
 
-    private LogbookController.LookingBackForm form(String people, String first, String note) {
-        return new LogbookController.LookingBackForm(people, first, null, note);
+    private static Map<String, String> form(String people, String first, String note) {
+        return Map.of("people", people, "firstTimers", first, "note", note);
     }
 
     @Test
@@ -170,13 +188,15 @@ class LogbookControllerTest {
         assertThat(controller.afterwards(teacher, id, form("nine", "3", note), response, model))
                 .isEqualTo("logbook/taught");
         assertThat(response.getStatus()).isEqualTo(422);
-        assertThat(model.get("typed")).isEqualTo(new LookingBack("nine", "3", "", note));
+        assertThat(model.get("typed"))
+                .asInstanceOf(InstanceOfAssertFactories.map(String.class, String.class))
+                .containsAllEntriesOf(form("nine", "3", note));
         assertThat(model.get("problems"))
-                .asInstanceOf(org.assertj.core.api.InstanceOfAssertFactories.map(String.class, String.class))
+                .asInstanceOf(InstanceOfAssertFactories.map(String.class, String.class))
                 .containsEntry("note", "A note has at most 4,000 letters; this one has 4,001.")
                 .containsEntry("people", "“nine” is no number of people up to 300.")
                 .hasSize(2);
-        verify(taught, never()).afterwards(any(), any(), any());
+        verify(care, never()).lookBack(any(), any(), any());
     }
 
     @Test
@@ -190,11 +210,12 @@ class LogbookControllerTest {
 
     @Test
     void whatIsSaidAfterwardsIsKeptAndOfNothingIsNotFound() {
-        when(taught.afterwards(teacher, id, new TaughtStore.Said(9, null, "", "kept")))
-                .thenReturn(true);
+        TaughtStore.Said lost = new TaughtStore.Said(null, null, "", "lost");
+        doThrow(new NotFound()).when(care).lookBack(teacher, id, lost);
         String answer = controller.afterwards(
                 teacher, id, form(" 9 ", "", " kept "), new MockHttpServletResponse(), new ExtendedModelMap());
         assertThat(answer).startsWith("redirect:/logbook/" + id);
+        verify(care).lookBack(teacher, id, new TaughtStore.Said(9, null, "", "kept"));
         Assertions.assertThatThrownBy(() -> controller.afterwards(
                         teacher, id, form("", "", "lost"), new MockHttpServletResponse(), new ExtendedModelMap()))
                 .isInstanceOf(NotFound.class);

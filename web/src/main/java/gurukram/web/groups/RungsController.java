@@ -1,21 +1,16 @@
-package gurukram.web.drafts;
+package gurukram.web.groups;
 
 import static gurukram.web.shared.Typed.take;
 
 import gurukram.core.pose.Ladder;
 import gurukram.core.progress.Standing;
 import gurukram.core.progress.Tries;
-import gurukram.core.text.Limit;
 import gurukram.core.text.Refused;
 import gurukram.web.account.Zones;
-import gurukram.web.groups.Group;
-import gurukram.web.groups.GroupStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -72,7 +67,7 @@ class RungsController {
             List<Tries> tries = store.of(teacher, group.id()).getOrDefault(ladder.id(), List.of());
             Standing standing = Standing.of(ladder, tries);
             List<String> said =
-                    new ArrayList<>(tries.stream().map(RungsController::words).toList());
+                    new ArrayList<>(tries.stream().map(TriesForm::words).toList());
             Collections.reverse(said);
             lines.add(new Line(
                     group.id().toString(),
@@ -87,7 +82,7 @@ class RungsController {
         model.addAttribute("lines", lines);
         model.addAttribute("typed", typed);
         model.addAttribute("problems", problems);
-        return "drafts/rungs";
+        return "groups/rungs";
     }
 
     private List<String> rungs(Teacher teacher, Ladder ladder) {
@@ -101,21 +96,6 @@ class RungsController {
         return rungs;
     }
 
-    private static String words(Tries tries) {
-        String sides = tries.rightSeconds() == null
-                ? ""
-                : ", right %d s, left %d s".formatted(tries.rightSeconds(), tries.leftSeconds());
-        return "%s, rung %d: %d of %d clean, breath %s%s%s"
-                .formatted(
-                        tries.day(),
-                        tries.rung(),
-                        tries.clean(),
-                        tries.tries(),
-                        tries.smooth() ? "smooth" : "not smooth",
-                        sides,
-                        tries.pain() ? ", pain" : "");
-    }
-
     @PostMapping("/ladders/{id}/groups")
     String keep(
             @AuthenticationPrincipal Teacher teacher,
@@ -125,7 +105,7 @@ class RungsController {
             Model model) {
         Ladder ladder = ladder(teacher, id);
         Map<String, String> problems = new LinkedHashMap<>();
-        Tries tries = read(typed, ladder, problems);
+        Tries tries = TriesForm.read(typed, ladder, problems);
         UUID group = take("group", problems, () -> group(typed.get("group")));
         if (problems.isEmpty() && !store.keep(teacher, group, id, tries))
             problems.put("group", "That group is no longer there.");
@@ -139,38 +119,6 @@ class RungsController {
             return UUID.fromString(id == null ? "" : id);
         } catch (IllegalArgumentException e) {
             throw new Refused("Please choose a group.");
-        }
-    }
-
-    private static Tries read(Map<String, String> typed, Ladder ladder, Map<String, String> problems) {
-        LocalDate day = take("day", problems, () -> day(typed.getOrDefault("day", "")));
-        Integer rung = take(
-                "rung",
-                problems,
-                () -> new Limit("Rung", 1, ladder.rungs().size()).parse(typed.getOrDefault("rung", "")));
-        Integer tries = take("tries", problems, () -> Tries.TRIES.parse(typed.getOrDefault("tries", "")));
-        Integer clean = take("clean", problems, () -> Tries.CLEAN.parse(typed.getOrDefault("clean", "")));
-        Integer right = take("right", problems, () -> seconds(typed.getOrDefault("right", "")));
-        Integer left = take("left", problems, () -> seconds(typed.getOrDefault("left", "")));
-        if (!problems.isEmpty()) return null;
-        return take(
-                clean > tries ? "clean" : "left",
-                problems,
-                () -> new Tries(
-                        day, rung, tries, clean, typed.containsKey("smooth"), right, left, typed.containsKey("pain")));
-    }
-
-    private static Integer seconds(String typed) {
-        return typed.isBlank() ? null : Tries.SECONDS.parse(typed);
-    }
-
-    private static LocalDate day(String typed) {
-        try {
-            LocalDate day = LocalDate.parse(typed.strip());
-            if (!day.isBefore(Tries.FIRST_DAY) && !day.isAfter(Tries.LAST_DAY)) return day;
-            throw new Refused("A day between 2000 and 2100, please.");
-        } catch (DateTimeParseException e) {
-            throw new Refused("A day such as 2026-03-02, please; “" + typed + "” is none.");
         }
     }
 }

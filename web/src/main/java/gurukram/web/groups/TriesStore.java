@@ -1,4 +1,4 @@
-package gurukram.web.drafts;
+package gurukram.web.groups;
 
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.progress.Standing;
@@ -15,14 +15,15 @@ import java.util.Map;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** What groups tried of the rungs of ladders. */
 @Repository
-class TriesStore {
+public class TriesStore {
     private static final String NEW = """
             insert into rung_tries (studio_id, id, group_id, ladder, day, rung, tries, clean, smooth,
-                                    right_seconds, left_seconds, pain)
-            select :studio, :id, g.id, :ladder, :day, :rung, :tries, :clean, :smooth, :right, :left, :pain
+                                    right_seconds, left_seconds, pain, taught_id)
+            select :studio, :id, g.id, :ladder, :day, :rung, :tries, :clean, :smooth, :right, :left, :pain, :taught
               from class_group g
              where g.studio_id = :studio and g.teacher_id = :teacher and g.id = :group""";
     private static final String OF_GROUP = """
@@ -32,6 +33,16 @@ class TriesStore {
              where t.studio_id = :studio and g.teacher_id = :teacher and t.group_id = :group
              order by t.day, t.id""";
 
+    private static final String OF_LOG = """
+            select t.ladder, t.day, t.rung, t.tries, t.clean, t.smooth, t.right_seconds, t.left_seconds, t.pain
+              from rung_tries t
+              join class_group g on g.studio_id = t.studio_id and g.id = t.group_id
+             where t.studio_id = :studio and g.teacher_id = :teacher and t.taught_id = :taught""";
+    private static final String FORGET = """
+            delete from rung_tries t using class_group g
+             where t.studio_id = :studio and g.studio_id = t.studio_id and g.id = t.group_id and g.teacher_id = :teacher
+               and t.taught_id = :taught and t.ladder = :ladder""";
+
     private final JdbcClient jdbc;
 
     TriesStore(JdbcClient jdbc) {
@@ -39,7 +50,39 @@ class TriesStore {
     }
 
     /** @return whether the group is the teacher's, so that it was kept */
-    boolean keep(Teacher teacher, UUID group, String ladder, Tries tries) {
+    public boolean keep(Teacher teacher, UUID group, String ladder, Tries tries) {
+        return keep(teacher, group, ladder, tries, null);
+    }
+
+    /** In the place of what was read off the same log before. */
+    @Transactional
+    public boolean keepOfLog(Teacher teacher, UUID group, String ladder, Tries tries, UUID taught) {
+        forget(teacher, taught, ladder);
+        return keep(teacher, group, ladder, tries, taught);
+    }
+
+    /** What was read off a log is taken out. */
+    public boolean forget(Teacher teacher, UUID taught, String ladder) {
+        return log(FORGET, teacher, taught).param("ladder", ladder).update() > 0;
+    }
+
+    /** What was read off a log, by ladder. */
+    public Map<String, Tries> ofLog(Teacher teacher, UUID taught) {
+        Map<String, Tries> byLadder = new LinkedHashMap<>();
+        log(OF_LOG, teacher, taught)
+                .query((row, n) -> byLadder.put(row.getString("ladder"), tries(row)))
+                .list();
+        return byLadder;
+    }
+
+    private JdbcClient.StatementSpec log(String sql, Teacher teacher, UUID taught) {
+        return jdbc.sql(sql)
+                .param("studio", teacher.studio())
+                .param("teacher", teacher.id())
+                .param("taught", taught);
+    }
+
+    private boolean keep(Teacher teacher, UUID group, String ladder, Tries tries, UUID taught) {
         return asked(NEW, teacher, group)
                         .param("id", UUID.randomUUID())
                         .param("ladder", ladder)
@@ -51,12 +94,13 @@ class TriesStore {
                         .param("right", tries.rightSeconds(), Types.INTEGER)
                         .param("left", tries.leftSeconds(), Types.INTEGER)
                         .param("pain", tries.pain())
+                        .param("taught", taught, Types.OTHER)
                         .update()
                 == 1;
     }
 
     /** The group's tries by ladder, the oldest first. */
-    Map<String, List<Tries>> of(Teacher teacher, UUID group) {
+    public Map<String, List<Tries>> of(Teacher teacher, UUID group) {
         Map<String, List<Tries>> byLadder = new LinkedHashMap<>();
         record Row(String ladder, Tries tries) {}
         asked(OF_GROUP, teacher, group)
@@ -68,7 +112,7 @@ class TriesStore {
     }
 
     /** The rung the group stands on, for each ladder it has tried something of. */
-    Map<String, Integer> rungs(Teacher teacher, UUID group, PoseCatalogue catalogue) {
+    public Map<String, Integer> rungs(Teacher teacher, UUID group, PoseCatalogue catalogue) {
         Map<String, Integer> rungs = new LinkedHashMap<>();
         of(teacher, group)
                 .forEach((id, tries) -> catalogue
