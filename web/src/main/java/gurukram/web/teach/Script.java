@@ -1,6 +1,7 @@
 package gurukram.web.teach;
 
 import gurukram.core.room.Count;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.json.JsonMapper;
@@ -111,6 +112,16 @@ public record Script(
             List<Integer> phases,
             String halfway,
             String stand) {}
+
+    /** With more to think of. */
+    Script with(List<Prompted> more) {
+        if (more.isEmpty()) return this;
+        List<Prompted> all = new ArrayList<>(prompts);
+        all.addAll(more);
+        return new Script(
+                title, level, totalMs, sections, moments, figures, all, remindMs, starts, endsAt, slotMs, inhale,
+                peakAt, restAt, levels, felt);
+    }
 
     /** As JSON that may stand inside a page: no character in it can end the element it stands in. */
     public String json() {

@@ -5,12 +5,15 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.pose.Level;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.View;
 import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.shared.Teacher;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 
@@ -20,8 +23,10 @@ public class Scripts {
     private final ClassStore classes;
     private final ClassChecks checks;
     private final GroupStore groups;
+    private final CarriedStore carried;
 
-    Scripts(ClassStore classes, ClassChecks checks, GroupStore groups) {
+    Scripts(ClassStore classes, ClassChecks checks, GroupStore groups, CarriedStore carried) {
+        this.carried = carried;
         this.classes = classes;
         this.checks = checks;
         this.groups = groups;
@@ -33,7 +38,21 @@ public class Scripts {
         Level asked = View.of(level, plan.settings()).level();
         Level shown = asked == null ? plan.settings().level() : asked;
         Subject subject = checks.of(teacher, stored.id()).subject(plan, shown);
-        return ScriptWriter.write(subject, shown, checks.schoolOf(teacher), starts(teacher, stored));
+        Script script = ScriptWriter.write(subject, shown, checks.schoolOf(teacher), starts(teacher, stored));
+        return script.with(owed(teacher, stored, script));
+    }
+
+    /** What is left over from the last time, told where it belongs. */
+    private List<Script.Prompted> owed(Teacher teacher, StoredClass stored, Script script) {
+        List<Script.Prompted> owed = new ArrayList<>();
+        for (CarriedStore.Carried one : carried.open(teacher, stored.id())) {
+            for (int at = 0; at < script.moments().size(); at++) {
+                if (!script.moments().get(at).node().equals(one.node())) continue;
+                owed.add(new Script.Prompted("owed-" + one.id(), "from last time", at, one.words(), false));
+                break;
+            }
+        }
+        return owed;
     }
 
     /** By the class itself, else by its group; null when neither says. */

@@ -195,6 +195,10 @@ class WeeksTest {
         String node = http.get(log).body().replaceAll("(?s).*<option value=\"([^\"]+)\"[^>]*>Standing: Tree<.*", "$1");
         http.post(log + "/rows", "node", node, "words", "show the wall first");
         assertThat(owed()).containsExactly("Tree: show the wall first");
+        String room = Http.location(http.post("/classes/" + classId + "/teach"));
+        assertThat(http.get(room).body()).contains("from last time").contains("Tree: show the wall first");
+        assertThat(http.get("/classes/" + classId + "/tonight").body()).contains("Tree: show the wall first");
+        assertThat(http.get("/classes/" + classId + "/panel?node=" + node).body()).contains("Tree: show the wall first");
         assertThat(http.post(log + "/rows", "node", "nowhere", "words", "x").body())
                 .contains("Choose what it is about");
         assertThat(http.post(log + "/rows", "node", node, "words", " ").statusCode())

@@ -18,6 +18,7 @@ import gurukram.core.score.Score;
 import gurukram.core.time.Millis;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.MyFlowStore;
@@ -47,6 +48,7 @@ public class Panels {
     private final GroupStore groups;
     private final ClassChecks checks;
     private final OwnWords words;
+    private final CarriedStore carried;
 
     Panels(
             ClassEditor editor,
@@ -55,8 +57,10 @@ public class Panels {
             ClassStore classes,
             GroupStore groups,
             ClassChecks checks,
-            OwnWords words) {
+            OwnWords words,
+            CarriedStore carried) {
         this.words = words;
+        this.carried = carried;
         this.checks = checks;
         this.classes = classes;
         this.groups = groups;
@@ -76,12 +80,20 @@ public class Panels {
         if (!panel.kind().equals("class")) {
             panel = panel.with(FindingsPanel.at(found, new NodeId(panel.node()), poses.of(teacher)))
                     .without(without(teacher, stored, panel.node(), view))
-                    .because(why(teacher, stored, panel.node(), found));
+                    .because(why(teacher, stored, panel.node(), found))
+                    .owing(owed(teacher, stored, panel.node()));
         }
         if (panel.kind().equals("step")) return panel;
         return panel.with(flows.of(teacher).stream()
                 .map(flow -> new Panel.Kept(flow.id().toString(), flow.name()))
                 .toList());
+    }
+
+    private List<String> owed(Teacher teacher, StoredClass stored, String node) {
+        return carried.open(teacher, stored.id()).stream()
+                .filter(one -> node.equals(one.node()))
+                .map(CarriedStore.Carried::words)
+                .toList();
     }
 
     private List<String> why(Teacher teacher, StoredClass stored, String node, ClassChecks.Found found) {

@@ -5,6 +5,7 @@ import gurukram.core.pose.Need;
 import gurukram.core.score.Score;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
@@ -16,6 +17,7 @@ import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.shared.Typed;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -36,8 +38,16 @@ class PaperController {
     private final ClassChecks checks;
     private final Poses poses;
     private final GroupStore groups;
+    private final CarriedStore carried;
 
-    PaperController(ClassStore store, ClassEditor editor, ClassChecks checks, Poses poses, GroupStore groups) {
+    PaperController(
+            ClassStore store,
+            ClassEditor editor,
+            ClassChecks checks,
+            Poses poses,
+            GroupStore groups,
+            CarriedStore carried) {
+        this.carried = carried;
         this.store = store;
         this.editor = editor;
         this.checks = checks;
@@ -121,7 +131,11 @@ class PaperController {
     @Dear
     @GetMapping("/classes/{id}/tonight")
     String tonight(@ModelAttribute(binding = false) Asked asked, Model model) {
-        model.addAttribute("page", TonightPage.of(asked.stored(), found(asked).subject(), asked.view(), group(asked)));
+        List<String> owed = carried.open(asked.teacher(), asked.stored().id()).stream()
+                .map(CarriedStore.Carried::words)
+                .toList();
+        model.addAttribute(
+                "page", TonightPage.of(asked.stored(), found(asked).subject(), asked.view(), group(asked), owed));
         return "plans/tonight";
     }
 

@@ -22,6 +22,7 @@ import java.util.stream.Collectors;
  * @param group how many come; empty where the class is for nobody in particular
  * @param touch who welcomes a hand, by count
  * @param leftOut what is left out for somebody and what stands instead, {@code before} all that is said before a pose
+ * @param owed what is left over from the last time
  */
 public record TonightPage(
         String id,
@@ -34,7 +35,8 @@ public record TonightPage(
         List<Laid> props,
         List<Before> before,
         List<Watched> watched,
-        List<Hand> hands) {
+        List<Hand> hands,
+        List<String> owed) {
     /** @param swaps what could be swapped for them, one way and the other */
     public record Who(String need, String name, int people, String ask, String sendTo, List<Swaps> swaps) {}
 
@@ -52,7 +54,7 @@ public record TonightPage(
 
     public record Hand(String row, String pose, String where) {}
 
-    static TonightPage of(StoredClass stored, Subject subject, View view, Optional<Group> group) {
+    static TonightPage of(StoredClass stored, Subject subject, View view, Optional<Group> group, List<String> owed) {
         Tonight tonight = Tonight.of(subject);
         return new TonightPage(
                 stored.id().toString(),
@@ -78,7 +80,8 @@ public record TonightPage(
                         .toList(),
                 tonight.hands().stream()
                         .map(hand -> new Hand("row-" + hand.node(), hand.pose().name(), hand.where()))
-                        .toList());
+                        .toList(),
+                owed);
     }
 
     /** How many welcome a hand, as the group says; empty while nothing is known. */
