@@ -10,10 +10,15 @@ import gurukram.web.support.CuttableLine;
 import gurukram.web.support.ExpectsErrors;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
+import gurukram.web.teach.TaughtId;
+import gurukram.web.teach.TaughtStore;
+import gurukram.web.teach.TaughtStore.Entry;
 import java.io.File;
 import java.net.ServerSocket;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
@@ -114,14 +119,36 @@ class FailuresTest {
                 // the connection broke: that is the end of this window
             }
         });
+        String room = Http.location(http.post("/classes/" + id + "/teach"));
+        AtomicInteger logged = new AtomicInteger();
+        Thread teaching = new Thread(() -> {
+            try {
+                while (http.json(room + "/log", moment(logged.get())).statusCode() == 200) logged.incrementAndGet();
+            } catch (RuntimeException killed) {
+                // the same
+            }
+        });
         typing.start();
-        Awaitility.await().atMost(60, TimeUnit.SECONDS).until(() -> answered.get() > 25);
+        teaching.start();
+        Awaitility.await().atMost(60, TimeUnit.SECONDS).until(() -> answered.get() > 25 && logged.get() > 25);
         copy.destroyForcibly().waitFor();
         typing.join(30_000);
+        teaching.join(30_000);
+        List<Entry> entries =
+                app.bean(TaughtStore.class).entries(teacher, new TaughtId(UUID.fromString(room.replaceAll(".*/", ""))));
+        assertThat(entries).as("of a log with %d answers", logged.get()).hasSizeBetween(logged.get(), logged.get() + 1);
 
         ClassPlan kept =
                 app.bean(ClassStore.class).find(teacher, id).orElseThrow().plan();
         int lines = kept.sections().get(0).items().size() - 1;
         assertThat(lines).as("lines kept of %d answered", answered.get() - 1).isBetween(answered.get() - 1, sent.get());
+    }
+
+    /** A log with one more moment, as the room sends it. */
+    private static String moment(int n) {
+        long from = System.currentTimeMillis() - 600_000;
+        return """
+                {"startedAt":%d,"endedAt":null,"moments":[{"id":"%s","ordinal":0,"startedAt":%d,"endedAt":%d,
+                 "pausedMs":0,"count":1,"outcome":"back"}]}""".formatted(from, UUID.randomUUID(), from + n, from + n + 1);
     }
 }

@@ -2,10 +2,8 @@ package gurukram.core.coverage;
 
 import gurukram.core.body.ActionUse;
 import gurukram.core.body.Felt;
-import gurukram.core.body.Side;
 import gurukram.core.coverage.Covered.Sides;
 import gurukram.core.pose.Caution;
-import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.TimeUse;
@@ -47,31 +45,29 @@ public record Coverage(
     public record Line(String what, Sides time, int classes, LocalDate last) {}
 
     public static Coverage of(List<Lesson> lessons, PoseCatalogue catalogue) {
-        Map<String, Marks> known = new HashMap<>();
         Sums families = new Sums();
         Sums stretched = new Sums();
         Sums worked = new Sums();
         Sums actions = new Sums();
         Sums needs = new Sums();
         Map<TimeUse.Part, Long> time = new EnumMap<>(TimeUse.Part.class);
-        Sides sides = Sides.NONE;
+        Map<String, List<Into>> known = new HashMap<>();
+        Sum all = new Sum("");
         for (Lesson lesson : lessons) {
-            LocalDate day = lesson.day();
             lesson.covered().time().forEach((part, ms) -> time.merge(part, ms, Long::sum));
             for (var one : lesson.covered().poses().entrySet()) {
-                Sides ms = one.getValue();
-                sides = sides.plus(ms);
-                Marks marks = known.computeIfAbsent(one.getKey(), id -> Marks.of(Gaps.pose(id, catalogue)));
-                families.add(marks.family(), ms, lesson);
-                for (Felt felt : marks.stretches()) stretched.add(felt.area().word(), on(felt, ms), lesson);
-                for (Felt felt : marks.works()) worked.add(felt.area().word(), on(felt, ms), lesson);
-                for (String action : marks.actions()) actions.add(action, ms, lesson);
-                for (String need : marks.needs()) needs.add(need, ms, lesson);
+                all.add(one.getValue(), Turned.NOT, lesson);
+                List<Into> into = known.get(one.getKey());
+                if (into == null) {
+                    into = into(Gaps.pose(one.getKey(), catalogue), families, stretched, worked, actions, needs);
+                    known.put(one.getKey(), into);
+                }
+                for (Into each : into) each.sum().add(one.getValue(), each.turned(), lesson);
             }
         }
         return new Coverage(
                 lessons.size(),
-                sides,
+                all.time(),
                 families.lines(),
                 stretched.lines(),
                 worked.lines(),
@@ -84,73 +80,89 @@ public record Coverage(
                 Tally.of(lessons, lesson -> lesson.covered().flows().keySet()));
     }
 
+    /** What a pose is summed up into; null is one that is no longer in the catalogue. */
+    private static List<Into> into(
+            @Nullable Pose pose, Sums families, Sums stretched, Sums worked, Sums actions, Sums needs) {
+        if (pose == null) return List.of(new Into(families.of("no longer in the catalogue"), Turned.NOT));
+        List<Into> into = new ArrayList<>();
+        into.add(new Into(families.of(pose.family()), Turned.NOT));
+        for (Felt felt : pose.stretches())
+            if (felt.strength() >= CLEARLY)
+                into.add(new Into(stretched.of(felt.area().word()), turned(felt)));
+        for (Felt felt : pose.works())
+            if (felt.strength() >= CLEARLY)
+                into.add(new Into(worked.of(felt.area().word()), turned(felt)));
+        for (ActionUse use : pose.actions())
+            if (Math.max(use.demands(), use.prepares()) >= CLEARLY)
+                into.add(new Into(actions.of(use.action().words()), Turned.NOT));
+        for (Caution caution : pose.cautions())
+            if (caution.severity() != Caution.Severity.TELL)
+                into.add(new Into(needs.of(caution.need().word()), Turned.NOT));
+        return into;
+    }
+
+    /** A pose named by one side may be felt on the other, or on both. */
+    private static Turned turned(Felt felt) {
+        if (felt.where() == Felt.Where.BOTH) return Turned.BOTH;
+        return felt.where() == Felt.Where.OWN ? Turned.NOT : Turned.OTHER;
+    }
+
+    private enum Turned {
+        NOT,
+        OTHER,
+        BOTH
+    }
+
+    private record Into(Sum sum, Turned turned) {}
+
     private static Collection<String> one(@Nullable String what) {
         return what == null ? List.of() : List.of(what);
     }
 
-    /** A pose named by one side may be felt on the other. */
-    private static Sides on(Felt felt, Sides ms) {
-        if (felt.on(Side.RIGHT) == null) return new Sides(0, 0, ms.all());
-        return felt.where() == Felt.Where.OWN ? ms : new Sides(ms.left(), ms.right(), ms.centre());
-    }
+    /** A line while it is summed up. */
+    private static final class Sum {
+        private final String what;
+        private long right;
+        private long left;
+        private long centre;
+        private int classes;
+        private @Nullable Lesson seen;
+        private @Nullable LocalDate last;
 
-    /** What of a pose is summed up. */
-    private record Marks(
-            String family, List<Felt> stretches, List<Felt> works, List<String> actions, List<String> needs) {
-        private static final Marks GONE =
-                new Marks("no longer in the catalogue", List.of(), List.of(), List.of(), List.of());
-
-        static Marks of(@Nullable Pose pose) {
-            if (pose == null) return GONE;
-            return new Marks(
-                    pose.family(),
-                    clearly(pose.stretches()),
-                    clearly(pose.works()),
-                    pose.actions().stream()
-                            .filter(Marks::isClear)
-                            .map(use -> use.action().words())
-                            .toList(),
-                    pose.cautions().stream()
-                            .filter(caution -> caution.severity() != Caution.Severity.TELL)
-                            .map(Caution::need)
-                            .map(Need::word)
-                            .toList());
+        Sum(String what) {
+            this.what = what;
         }
 
-        private static boolean isClear(ActionUse use) {
-            return Math.max(use.demands(), use.prepares()) >= CLEARLY;
+        void add(Sides ms, Turned turned, Lesson lesson) {
+            if (turned == Turned.BOTH) centre += ms.all();
+            else {
+                right += turned == Turned.NOT ? ms.right() : ms.left();
+                left += turned == Turned.NOT ? ms.left() : ms.right();
+                centre += ms.centre();
+            }
+            // lessons come one after the other
+            if (seen == lesson) return;
+            seen = lesson;
+            classes++;
+            if (last == null || lesson.day().isAfter(last)) last = lesson.day();
         }
 
-        private static List<Felt> clearly(List<Felt> all) {
-            return all.stream().filter(felt -> felt.strength() >= CLEARLY).toList();
+        Sides time() {
+            return new Sides(right, left, centre);
         }
     }
 
-    /** Lines while they are summed up. */
     private static final class Sums {
-        private static final class Sum {
-            private Sides time = Sides.NONE;
-            private int classes;
-            private @Nullable Lesson seen;
-            private @Nullable LocalDate last;
-        }
-
         private final Map<String, Sum> sums = new LinkedHashMap<>();
 
-        void add(String what, Sides ms, Lesson lesson) {
-            Sum sum = sums.computeIfAbsent(what, key -> new Sum());
-            sum.time = sum.time.plus(ms);
-            // lessons come one after the other
-            if (sum.seen != lesson) sum.classes++;
-            sum.seen = lesson;
-            if (sum.last == null || lesson.day().isAfter(sum.last)) sum.last = lesson.day();
+        Sum of(String what) {
+            return sums.computeIfAbsent(what, Sum::new);
         }
 
         List<Line> lines() {
             List<Line> lines = new ArrayList<>();
-            sums.forEach((what, sum) -> {
-                if (sum.last != null) lines.add(new Line(what, sum.time, sum.classes, sum.last));
-            });
+            for (Sum sum : sums.values())
+                if (sum.last != null) lines.add(new Line(sum.what, sum.time(), sum.classes, sum.last));
             lines.sort(Comparator.comparing((Line line) -> line.time().all()).reversed());
             return lines;
         }

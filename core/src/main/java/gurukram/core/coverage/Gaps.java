@@ -7,7 +7,9 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What classes have lacked lately. Nothing is said of fewer than three classes, nor of less than two weeks. */
@@ -43,13 +45,14 @@ public final class Gaps {
         record Found(Gap gap, long days) {}
         List<Found> found = new ArrayList<>();
         for (Movement movement : Movement.values()) {
+            Set<String> poses = poses(movement, catalogue);
             int without = 0;
             int expecting = 0;
             long inPassing = 0;
             LocalDate last = null;
             LocalDate first = today;
             for (Lesson lesson : latest) {
-                long ms = ms(lesson, movement, catalogue);
+                long ms = ms(lesson, poses);
                 if (ms >= A_CLASS_HAS_IT_MS) {
                     last = lesson.day();
                     break;
@@ -72,13 +75,15 @@ public final class Gaps {
                 .toList();
     }
 
-    private static long ms(Lesson lesson, Movement movement, PoseCatalogue catalogue) {
+    private static long ms(Lesson lesson, Set<String> poses) {
         long ms = 0;
-        for (var worked : lesson.covered().poses().entrySet()) {
-            Pose pose = pose(worked.getKey(), catalogue);
-            if (pose != null && movement.isIn(pose)) ms += worked.getValue().all();
-        }
+        for (var worked : lesson.covered().poses().entrySet())
+            if (poses.contains(worked.getKey())) ms += worked.getValue().all();
         return ms;
+    }
+
+    private static Set<String> poses(Movement movement, PoseCatalogue catalogue) {
+        return catalogue.poses().stream().filter(movement::isIn).map(Pose::id).collect(Collectors.toSet());
     }
 
     /** Null for one that is no longer there. */

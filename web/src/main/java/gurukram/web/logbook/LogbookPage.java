@@ -193,7 +193,8 @@ final class LogbookPage {
     }
 
     static String difference(long real, long planned) {
-        long apart = Math.round((real - planned) / 1000.0) * 1000;
+        // of what is shown beside it
+        long apart = Millis.whole(real) - Millis.whole(planned);
         if (apart == 0) return "as planned";
         return Millis.showWhole(Math.abs(apart)) + (apart > 0 ? " longer" : " shorter");
     }
@@ -208,7 +209,8 @@ final class LogbookPage {
     }
 
     private static List<String> unsaid(Taught taught) {
-        if (taught.said().isEmpty() && !taught.counts()) return List.of();
+        // who marks nothing as said does not use the marks
+        if (taught.said().isEmpty()) return List.of();
         return taught.script().prompts().stream()
                 .filter(prompt -> prompt.said() && !taught.said().contains(prompt.id()))
                 .map(prompt -> prompt.kind() + ": " + prompt.words())

@@ -39,10 +39,14 @@ public class Weeks {
     public List<Gaps.Gap> gaps(Teacher teacher, UUID group) {
         LocalDate today = zones.today(teacher);
         ZoneId zone = zones.of(teacher);
-        List<Lesson> lessons = over(teacher, group, today.minusWeeks(GAPS_WEEKS)).stream()
+        List<Lesson> lessons = over(teacher, group, gapsSince(today)).stream()
                 .map(one -> lesson(one, zone))
                 .toList();
         return Gaps.of(lessons, poses.of(teacher), today);
+    }
+
+    static LocalDate gapsSince(LocalDate today) {
+        return today.minusWeeks(GAPS_WEEKS);
     }
 
     /** The oldest first. Classes of before summaries were kept are looked at now, once. */

@@ -1,5 +1,7 @@
 package gurukram.web.logbook;
 
+import gurukram.core.coverage.Gaps;
+import gurukram.core.coverage.Lesson;
 import gurukram.web.account.Zones;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
@@ -9,7 +11,9 @@ import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -47,13 +51,25 @@ class WeeksController {
         LocalDate today = zones.today(teacher);
         LocalDate from =
                 today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY)).minusWeeks(weeks - 1L);
-        List<Over> over = this.weeks.over(teacher, group, from);
+        ZoneId zone = zones.of(teacher);
+        LocalDate earliest = from.isBefore(Weeks.gapsSince(today)) ? from : Weeks.gapsSince(today);
+        List<Over> over = new ArrayList<>();
+        List<Lesson> lessons = new ArrayList<>();
+        List<Lesson> lately = new ArrayList<>();
+        for (Over one : this.weeks.over(teacher, group, earliest)) {
+            Lesson lesson = Weeks.lesson(one, zone);
+            if (!lesson.day().isBefore(Weeks.gapsSince(today))) lately.add(lesson);
+            if (lesson.day().isBefore(from)) continue;
+            over.add(one);
+            lessons.add(lesson);
+        }
         model.addAttribute(
                 "page",
                 WeeksPage.of(
-                        new WeeksPage.Asked(weeks, of, from, today, zones.of(teacher)),
+                        new WeeksPage.Asked(weeks, of, from, today, zone),
                         over,
-                        this.weeks.gaps(teacher, group),
+                        lessons,
+                        Gaps.of(lately, poses.of(teacher), today),
                         groups.groups(teacher),
                         poses.of(teacher)));
         return "logbook/weeks";

@@ -14,12 +14,15 @@ import gurukram.web.groups.Group;
 import gurukram.web.logbook.LogbookStore.Over;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.UnaryOperator;
@@ -85,9 +88,12 @@ public record WeeksPage(
     public record Told(String title, List<String> lines) {}
 
     static WeeksPage of(
-            Asked asked, List<Over> over, List<Gaps.Gap> gaps, List<Group> groups, PoseCatalogue catalogue) {
-        List<Lesson> lessons =
-                over.stream().map(one -> Weeks.lesson(one, asked.zone())).toList();
+            Asked asked,
+            List<Over> over,
+            List<Lesson> lessons,
+            List<Gaps.Gap> gaps,
+            List<Group> groups,
+            PoseCatalogue catalogue) {
         Coverage coverage = Coverage.of(lessons, catalogue);
         Set<String> asking = new HashSet<>();
         for (Group group : asked.group() == null ? groups : List.of(asked.group()))
@@ -189,24 +195,22 @@ public record WeeksPage(
                 : (int) ChronoUnit.WEEKS.between(
                         asked.from(),
                         over.get(0).startedAt().atZone(asked.zone()).toLocalDate());
+        Map<LocalDate, List<Lived>> byDay = new HashMap<>();
+        for (Over one : over) {
+            ZonedDateTime at = one.startedAt().atZone(asked.zone());
+            byDay.computeIfAbsent(at.toLocalDate(), day -> new ArrayList<>())
+                    .add(new Lived(
+                            one.id().toString(),
+                            CLOCK.format(at),
+                            one.title(),
+                            Math.round(one.realMs() / (double) Millis.MINUTE) + " min"));
+        }
         for (int week = asked.weeks() - 1; week >= first; week--) {
             LocalDate monday = asked.from().plusWeeks(week);
             List<Day> days = new ArrayList<>();
             for (int day = 0; day < A_WEEK; day++) {
                 LocalDate date = monday.plusDays(day);
-                days.add(new Day(
-                        DAY.format(date),
-                        over.stream()
-                                .filter(one -> one.startedAt()
-                                        .atZone(asked.zone())
-                                        .toLocalDate()
-                                        .equals(date))
-                                .map(one -> new Lived(
-                                        one.id().toString(),
-                                        CLOCK.format(one.startedAt().atZone(asked.zone())),
-                                        one.title(),
-                                        Math.round(one.realMs() / (double) Millis.MINUTE) + " min"))
-                                .toList()));
+                days.add(new Day(DAY.format(date), byDay.getOrDefault(date, List.of())));
             }
             weeks.add(new Week(DAY.format(monday), days));
         }

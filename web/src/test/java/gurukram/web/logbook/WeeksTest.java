@@ -198,7 +198,8 @@ class WeeksTest {
         String room = Http.location(http.post("/classes/" + classId + "/teach"));
         assertThat(http.get(room).body()).contains("from last time").contains("Tree: show the wall first");
         assertThat(http.get("/classes/" + classId + "/tonight").body()).contains("Tree: show the wall first");
-        assertThat(http.get("/classes/" + classId + "/panel?node=" + node).body()).contains("Tree: show the wall first");
+        assertThat(http.get("/classes/" + classId + "/panel?node=" + node).body())
+                .contains("Tree: show the wall first");
         assertThat(http.post(log + "/rows", "node", "nowhere", "words", "x").body())
                 .contains("Choose what it is about");
         assertThat(http.post(log + "/rows", "node", node, "words", " ").statusCode())
