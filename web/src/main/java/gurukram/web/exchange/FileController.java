@@ -61,12 +61,20 @@ class FileController {
         this.templates = templates;
     }
 
+    /** A section. @param practice whether people move in it */
+    public record Part(String title, boolean practice) {}
+
     @GetMapping("/classes/{id}/files")
     String files(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, Model model) {
         StoredClass stored = classes.find(teacher, id).orElseThrow(NotFound::new);
         model.addAttribute("id", id.toString());
         model.addAttribute("name", stored.plan().settings().title());
         model.addAttribute("level", stored.plan().settings().level().word());
+        model.addAttribute(
+                "sections",
+                stored.plan().sections().stream()
+                        .map(section -> new Part(section.title(), section.role().isPractice()))
+                        .toList());
         model.addAttribute("forms", List.of(FileForm.values()));
         return "exchange/files";
     }

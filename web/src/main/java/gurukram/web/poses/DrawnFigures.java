@@ -49,7 +49,7 @@ public class DrawnFigures {
         return asked == null ? Side.RIGHT : asked;
     }
 
-    Pose find(Teacher teacher, String id) {
+    public Pose find(Teacher teacher, String id) {
         PoseCatalogue catalogue = poses.of(teacher);
         if (!catalogue.has(id)) throw new NotFound();
         return catalogue.pose(id);

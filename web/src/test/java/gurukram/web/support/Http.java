@@ -125,6 +125,21 @@ public final class Http {
     }
 
     /** Any request with a body, without the page's token; headers as names and values in turn. */
+    /** What is no text. */
+    public byte[] bytes(String path) {
+        try {
+            HttpRequest request =
+                    HttpRequest.newBuilder(URI.create(base + path)).build();
+            HttpResponse<byte[]> answer = client.send(request, HttpResponse.BodyHandlers.ofByteArray());
+            if (answer.statusCode() != 200) throw new IllegalStateException(path + ": " + answer.statusCode());
+            return answer.body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     public HttpResponse<String> send(String method, String path, String body, String... headers) {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path))
                 .method(method, HttpRequest.BodyPublishers.ofString(body));

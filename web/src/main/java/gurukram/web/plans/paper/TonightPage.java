@@ -54,7 +54,8 @@ public record TonightPage(
 
     public record Hand(String row, String pose, String where) {}
 
-    static TonightPage of(StoredClass stored, Subject subject, View view, Optional<Group> group, List<String> owed) {
+    public static TonightPage of(
+            StoredClass stored, Subject subject, View view, Optional<Group> group, List<String> owed) {
         Tonight tonight = Tonight.of(subject);
         return new TonightPage(
                 stored.id().toString(),
