@@ -92,11 +92,11 @@ public class SignInBrake {
     }
 
     /** Somebody signed in says their present password. Seconds to wait, or 0. */
-    long takePresentPassword(String account) {
+    public long takePresentPassword(String account) {
         return take(List.of(presentPassword(account)));
     }
 
-    void rightPresentPassword(String account) {
+    public void rightPresentPassword(String account) {
         jdbc.sql(FORGET).param("key", presentPassword(account).key()).update();
     }
 

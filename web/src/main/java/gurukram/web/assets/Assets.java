@@ -28,6 +28,7 @@ public final class Assets {
             "plans/notes",
             "plans/dry-run",
             "poses/own",
+            "takeaway/bring",
             "drafts/peaks",
             "teach/device",
             "teach/follow",

@@ -125,6 +125,15 @@ public final class Http {
     }
 
     /** Any request with a body, without the page's token; headers as names and values in turn. */
+    /** Bytes as they are; the status of the answer. */
+    public int octets(String path, byte[] bytes) {
+        return send(HttpRequest.newBuilder(URI.create(base + path))
+                        .header("Content-Type", "application/octet-stream")
+                        .header("X-CSRF-TOKEN", token)
+                        .POST(HttpRequest.BodyPublishers.ofByteArray(bytes)))
+                .statusCode();
+    }
+
     /** What is no text. */
     public byte[] bytes(String path) {
         try {

@@ -1,0 +1,7 @@
+/**
+ * Everything a teacher has, in one file and back, and the end of an account. Read {@code TakeawayController}, {@code Kind},
+ * {@code Bringing}.
+ *
+ * <p>Imports: account, groups, plans, poses, shared, teach.
+ */
+package gurukram.web.takeaway;
