@@ -43,6 +43,7 @@ class AccountController {
     private final Demo demo;
     private final Zones zones;
     private final PoseCatalogue poses;
+    private final Backups backups;
 
     AccountController(
             AccountStore accounts,
@@ -51,8 +52,10 @@ class AccountController {
             SecurityContextRepository contexts,
             Demo demo,
             Zones zones,
-            PoseCatalogue poses) {
+            PoseCatalogue poses,
+            Backups backups) {
         this.poses = poses;
+        this.backups = backups;
         this.zones = zones;
         this.accounts = accounts;
         this.passwords = passwords;
@@ -209,6 +212,7 @@ class AccountController {
     }
 
     private String accountPage(Model model, Teacher teacher, Map<String, String> problems, Map<String, String> typed) {
+        model.addAttribute("backups", backups.words());
         model.addAttribute("school", SchoolForm.groups(accounts.school(teacher), typed));
         model.addAttribute(
                 "zone",
