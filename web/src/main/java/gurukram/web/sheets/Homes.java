@@ -15,7 +15,7 @@ import org.springframework.stereotype.Component;
 /** Sheets for people at home. */
 @Component
 class Homes {
-    private static final int MOST_LETTERS = 200;
+    static final int MOST_LETTERS = 200;
 
     private final Scripts scripts;
     private final ClassEditor editor;
@@ -27,8 +27,8 @@ class Homes {
         this.drawn = drawn;
     }
 
-    /** @param parts sections by their place from 0; all of them when it is empty. @param words whether the words of the steps stand on it */
-    record Asked(Set<String> parts, boolean name, boolean words, String often, String level) {}
+    /** @param parts sections by their place from 0; all of them when it is empty. @param by the teacher's name; empty unless it is wished. @param words whether the words of the steps stand on it */
+    record Asked(Set<String> parts, String by, boolean words, String often, String level) {}
 
     /**
      * @param by the teacher's name; empty unless it is wished
@@ -49,7 +49,7 @@ class Homes {
         String often = Plain.line(asked.often(), "", Integer.MAX_VALUE);
         return new Home(
                 whole.title(),
-                asked.name() ? teacher.name() : "",
+                asked.by(),
                 often.substring(0, Math.min(MOST_LETTERS, often.length())),
                 flows ? legs(school) : "",
                 asked.words(),

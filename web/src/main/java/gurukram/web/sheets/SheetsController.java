@@ -119,7 +119,11 @@ class SheetsController {
                                         teacher,
                                         stored,
                                         new Homes.Asked(
-                                                Set.copyOf(part), name != null, words != null, often, level)))));
+                                                Set.copyOf(part),
+                                                name == null ? "" : teacher.name(),
+                                                words != null,
+                                                often,
+                                                level)))));
     }
 
     /** What to lay out, say and watch tonight. */

@@ -153,7 +153,11 @@ public class Bringing {
             } catch (Refused e) {
                 why = e.getMessage();
             } catch (RuntimeException e) {
-                LOG.info("{} could not be brought back: {}", item.entry().getName(), e.toString());
+                // its words may have what somebody typed in them
+                LOG.info(
+                        "{} could not be brought back: {}",
+                        item.entry().getName(),
+                        e.getClass().getSimpleName());
             }
         }
         String asText = item.kind() == Kind.CLASS ? brought.textBeside(item) : "";

@@ -12,6 +12,7 @@ class FarewellStore {
     /** In this order nothing is left that refers to what is gone. */
     private static final List<String> OF_TEACHER = List.of(
             "brought_piece",
+            "shared_class",
             "carried",
             "rehearsal",
             "taught_class",
