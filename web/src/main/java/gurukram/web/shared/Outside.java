@@ -1,5 +1,6 @@
 package gurukram.web.shared;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.net.InetAddress;
 import java.net.URI;
 import java.net.UnknownHostException;
@@ -71,6 +72,14 @@ public final class Outside {
     public int port() {
         if (behind.getPort() > 0) return behind.getPort();
         return isTls() ? 443 : 80;
+    }
+
+    /** A path of ours as people type it. @param request what it was asked by, where there is no proxy */
+    public String address(HttpServletRequest request, String path) {
+        String here = behind == null
+                ? "http://" + request.getServerName() + ":" + request.getServerPort()
+                : behind.toString().replaceAll("/$", "");
+        return here + path;
     }
 
     /** The addresses of the proxy, as sockets tell them. */

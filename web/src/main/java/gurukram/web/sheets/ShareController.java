@@ -9,8 +9,10 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Outside;
 import gurukram.web.shared.Secrets;
 import gurukram.web.shared.Teacher;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
 import java.time.Duration;
@@ -47,6 +49,7 @@ class ShareController {
     private final Zones zones;
     private final Clock clock;
     private final RandomGenerator random;
+    private final Outside outside;
 
     ShareController(
             SharedStore store,
@@ -55,8 +58,10 @@ class ShareController {
             Pdf pdf,
             Zones zones,
             Clock clock,
-            RandomGenerator random) {
+            RandomGenerator random,
+            Outside outside) {
         this.random = random;
+        this.outside = outside;
         this.store = store;
         this.classes = classes;
         this.homes = homes;
@@ -80,7 +85,7 @@ class ShareController {
             open.add(new Open(
                     one.id().toString(), words(one.shows()), day(teacher, one.madeAt()), day(teacher, one.endsAt())));
         model.addAttribute("id", id.toString());
-        model.addAttribute("title", stored.plan().settings().title());
+        model.addAttribute("classTitle", stored.plan().settings().title());
         model.addAttribute(
                 "sections",
                 stored.plan().sections().stream()
@@ -116,6 +121,7 @@ class ShareController {
             @RequestParam(defaultValue = "14") String days,
             @RequestParam(defaultValue = "") String often,
             @RequestParam Map<String, String> typed,
+            HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
         String problem;
@@ -131,7 +137,7 @@ class ShareController {
                     clipped(often));
             String secret = Secrets.make(random);
             if (store.make(teacher, id, secret, shows, clock.instant().plus(Duration.ofDays(forDays))))
-                return page(teacher, id, "/shared/" + secret, days, "", model);
+                return page(teacher, id, outside.address(request, "/shared/" + secret), days, "", model);
             classes.find(teacher, id).orElseThrow(NotFound::new);
             problem = "A class has at most %d links at a time; end one first.".formatted(SharedStore.MOST_A_CLASS);
         } catch (Refused e) {

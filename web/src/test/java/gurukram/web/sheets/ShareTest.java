@@ -34,7 +34,10 @@ class ShareTest {
     private String link(String... fields) {
         HttpResponse<String> made = http.post("/classes/" + moon + "/share", fields);
         assertThat(made.statusCode()).as(made.body()).isEqualTo(200);
-        return made.body().replaceAll("(?s).*class=\"share-link\"[^>]*>([^<]+)<.*", "$1");
+        assertThat(made.body()).contains(">Test class</a>");
+        String address = made.body().replaceAll("(?s).*class=\"share-link\"[^>]*>([^<]+)<.*", "$1");
+        assertThat(address).startsWith(app.url("/shared/"));
+        return address.substring(app.url("").length());
     }
 
     @Test
