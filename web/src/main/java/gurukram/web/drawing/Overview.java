@@ -37,6 +37,19 @@ public record Overview(String shapes, int peakAt, long totalMs, String words) {
         return new Overview(shapes.toString(), peak < 0 ? -1 : y(peak, total), score.totalMs(), words(effort));
     }
 
+    /** As a file by itself, with its colours. */
+    public String file() {
+        String peak = peakAt < 0 ? "" : "<path class=\"overview-peak\" d=\"M0 %1$d H100\"/>".formatted(peakAt);
+        return """
+                <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 100 1000" width="200" height="1000" preserveAspectRatio="none">
+                <title>%s</title>
+                <style>.overview-effort{fill:#b4c4c0}.overview-section{fill:#fff}.centre-bar{fill:#10272b}\
+                .left-bar{fill:#dfeaf4;stroke:#17568f}.right-bar{fill:#a9410b}\
+                .overview-peak{stroke:#10272b;stroke-width:2;stroke-dasharray:4 3}</style>
+                %s%s</svg>
+                """.formatted(words, shapes, peak);
+    }
+
     private static void silhouette(StringBuilder shapes, List<Double> effort, long total) {
         shapes.append("<path class=\"overview-effort\" d=\"M").append(FROM).append(" 0");
         for (int minute = 0; minute < effort.size(); minute++) {

@@ -8,6 +8,7 @@ import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
+import gurukram.web.poses.CarriedPoses;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
@@ -91,13 +92,13 @@ class ApiController {
             @Parameter(hidden = true) HttpServletRequest request,
             @Parameter(description = "Another level than the class’s own") @RequestParam(required = false)
                     Level level) {
-        return score(teacher, plan(teacher, request), level);
+        return score(teacher, plan(teacher, request, null), level);
     }
 
     /** What was sent; {@link TooLong} when it is more than any class. */
-    private ClassPlan plan(Teacher teacher, HttpServletRequest request) {
+    private ClassPlan plan(Teacher teacher, HttpServletRequest request, CarriedPoses.Same same) {
         String document = body(request);
-        return isJson(request) ? documents.ofJson(teacher, document) : documents.ofText(teacher, document);
+        return isJson(request) ? documents.ofJson(teacher, document, same) : documents.ofText(teacher, document);
     }
 
     private static String body(HttpServletRequest request) {
@@ -133,7 +134,7 @@ class ApiController {
         return ResponseEntity.ok()
                 .eTag(etag(stored))
                 .contentType(json ? MediaType.APPLICATION_JSON : utf8())
-                .body(json ? documents.json(stored.plan()) : documents.text(teacher, stored.plan()));
+                .body(json ? documents.json(teacher, stored.plan()) : documents.text(teacher, stored.plan()));
     }
 
     private static MediaType utf8() {
@@ -161,9 +162,14 @@ class ApiController {
             @AuthenticationPrincipal @Parameter(hidden = true) Teacher teacher,
             @PathVariable @Schema(type = "string", format = "uuid") ClassId id,
             @RequestHeader(value = HttpHeaders.IF_MATCH, required = false) String version,
+            @Parameter(
+                            description =
+                                    "What happens to poses the class carries along that are other ones here; asked for with 409")
+                    @RequestParam(defaultValue = "ASK")
+                    CarriedPoses.Same poses,
             @Parameter(hidden = true) HttpServletRequest request) {
         classes.find(teacher, id).orElseThrow(NotFound::new);
-        return put(teacher, id, version, plan(teacher, request), isJson(request));
+        return put(teacher, id, version, plan(teacher, request, poses), isJson(request));
     }
 
     private ResponseEntity<ScoreAnswer> put(

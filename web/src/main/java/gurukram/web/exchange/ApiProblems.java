@@ -69,6 +69,15 @@ class ApiProblems {
     }
 
     @ExceptionHandler
+    ResponseEntity<Answer> otherPoses(ClassDocuments.OtherPoses e) {
+        return answer(
+                HttpStatus.CONFLICT,
+                "The class carries poses along that are other ones here",
+                "They are %s. Say which to keep with ?poses=MINE or ?poses=THEIRS."
+                        .formatted(String.join(", ", e.names())));
+    }
+
+    @ExceptionHandler
     ResponseEntity<Answer> tooLong(ApiController.TooLong e) {
         return answer(HttpStatus.CONTENT_TOO_LARGE, "That is more than any class", "A class has at most 2 MB.");
     }

@@ -13,6 +13,7 @@ import gurukram.core.plan.edit.PlanRules;
 import gurukram.core.plan.json.PlanJson;
 import gurukram.core.text.Refused;
 import gurukram.web.plans.MyFlows;
+import gurukram.web.poses.CarriedPoses;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
 import java.io.IOException;
@@ -24,10 +25,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Classes as documents: read with everything that is wrong, written in the form asked for. */
 @Component
@@ -37,12 +40,14 @@ class ClassDocuments {
     private static final int MOST_FAULTS = 20;
 
     private final Poses poses;
+    private final CarriedPoses carried;
     private final MyFlows flows;
     private final RandomGenerator random;
     private final JsonMapper mapper = JsonMapper.builder().build();
     private final Schema schema;
 
-    ClassDocuments(Poses poses, MyFlows flows, RandomGenerator random) {
+    ClassDocuments(Poses poses, CarriedPoses carried, MyFlows flows, RandomGenerator random) {
+        this.carried = carried;
         this.poses = poses;
         this.flows = flows;
         this.random = random;
@@ -65,16 +70,44 @@ class ClassDocuments {
         throw new Unreadable(reading.problems().stream().map(Fault::of).toList());
     }
 
-    /** {@link Unreadable} with every place that is not as the schema says, or cannot be in a class. */
+    /** Poses the class carries along are other ones here, and nobody has said which to keep. */
+    static final class OtherPoses extends RuntimeException {
+        private static final long serialVersionUID = 1;
+        private final transient List<String> names;
+
+        OtherPoses(List<String> names) {
+            super("other poses of the same name");
+            this.names = names;
+        }
+
+        List<String> names() {
+            return names;
+        }
+    }
+
+    /** Without taking in what poses it carries along. */
     ClassPlan ofJson(Teacher teacher, String json) {
+        return ofJson(teacher, json, null);
+    }
+
+    /**
+     * {@link Unreadable} with every place that is not as the schema says, or cannot be in a class.
+     *
+     * @param same what happens to poses it carries along that are other ones here; {@link OtherPoses} where that has to be asked, and
+     *     null takes none in
+     */
+    @Transactional
+    ClassPlan ofJson(Teacher teacher, String json, CarriedPoses.Same same) {
         if (json.length() > MOST_LETTERS) {
             throw unreadable(Fault.at("", "A class as JSON has at most %,d letters.".formatted(MOST_LETTERS)));
         }
         JsonNode document = parsed(json);
         // what an older version of the app wrote is brought up to date on reading, and was checked by that version
         if (document.path("schema").asInt(0) == PlanJson.SCHEMA) checkAgainstSchema(document);
+        JsonNode along = ((ObjectNode) document).remove("poses");
+        if (same != null && along != null) bring(teacher, along, same);
         try {
-            ClassPlan plan = PlanJson.readNaming(json, this::newId);
+            ClassPlan plan = PlanJson.readNaming(along == null ? json : document.toString(), this::newId);
             List<PlanRules.Broken> broken = PlanRules.brokenIn(plan, poses.of(teacher));
             if (broken.isEmpty()) return plan;
             throw new Unreadable(broken.stream()
@@ -84,6 +117,19 @@ class ClassDocuments {
         } catch (IllegalArgumentException | JacksonException | Refused e) {
             throw unreadable(Fault.at("", e.getMessage()));
         }
+    }
+
+    private void bring(Teacher teacher, JsonNode along, CarriedPoses.Same same) {
+        Map<String, String> entries = new LinkedHashMap<>();
+        along.properties()
+                .forEach(pose -> entries.put(pose.getKey(), pose.getValue().toString()));
+        List<String> others;
+        try {
+            others = carried.bring(teacher, entries, same);
+        } catch (Refused e) {
+            throw unreadable(Fault.at("/poses", e.getMessage()));
+        }
+        if (!others.isEmpty()) throw new OtherPoses(others);
     }
 
     private JsonNode parsed(String json) {
@@ -133,7 +179,13 @@ class ClassDocuments {
         return new NotationWriter(poses.of(teacher)).write(plan);
     }
 
-    String json(ClassPlan plan) {
-        return PlanJson.write(plan);
+    /** With the poses of the teacher's own that it uses. */
+    String json(Teacher teacher, ClassPlan plan) {
+        Map<String, String> used = carried.usedBy(teacher, plan);
+        if (used.isEmpty()) return PlanJson.write(plan);
+        ObjectNode document = (ObjectNode) mapper.readTree(PlanJson.write(plan));
+        ObjectNode along = document.putObject("poses");
+        used.forEach((id, entry) -> along.set(id, mapper.readTree(entry)));
+        return mapper.writerWithDefaultPrettyPrinter().writeValueAsString(document);
     }
 }

@@ -2,14 +2,17 @@ package gurukram.web.exchange;
 
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Naming;
 import gurukram.core.plan.Section;
 import gurukram.core.pose.Level;
 import gurukram.core.text.Refused;
 import gurukram.web.account.AccountStore;
+import gurukram.web.drawing.Overview;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
+import gurukram.web.poses.CarriedPoses;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
@@ -17,6 +20,7 @@ import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -61,8 +65,8 @@ class FileController {
         this.templates = templates;
     }
 
-    /** A section. @param practice whether people move in it */
-    public record Part(String title, boolean practice) {}
+    /** A section or a flow. @param practice whether people move in it */
+    public record Part(String title, String node, boolean practice) {}
 
     @GetMapping("/classes/{id}/files")
     String files(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, Model model) {
@@ -73,8 +77,17 @@ class FileController {
         model.addAttribute(
                 "sections",
                 stored.plan().sections().stream()
-                        .map(section -> new Part(section.title(), section.role().isPractice()))
+                        .map(section -> new Part(
+                                section.title(),
+                                section.id().value(),
+                                section.role().isPractice()))
                         .toList());
+        List<Part> flows = new ArrayList<>();
+        stored.plan().walk(node -> {
+            if (node instanceof Flow flow)
+                flows.add(new Part(Naming.of(flow), flow.id().value(), true));
+        });
+        model.addAttribute("flows", flows);
         model.addAttribute("forms", List.of(FileForm.values()));
         return "exchange/files";
     }
@@ -105,12 +118,15 @@ class FileController {
     private String content(Teacher teacher, ClassPlan plan, Level level, FileForm form) {
         return switch (form) {
             case TEXT -> documents.text(teacher, plan);
-            case JSON -> documents.json(plan);
+            case JSON -> documents.json(teacher, plan);
             case CSV ->
                 ScoreTable.of(
                         ScoreAnswer.of(
                                 plan, level, editor.unfolderOf(teacher), accounts.school(teacher), poses.of(teacher)),
                         titles(plan));
+            case SVG ->
+                Overview.of(plan, editor.unfold(teacher, plan, level), poses.of(teacher))
+                        .file();
             case MARKDOWN -> Markdown.of(outline(teacher, plan, level));
             case CARD -> card(outline(teacher, plan, level));
         };
@@ -159,16 +175,23 @@ class FileController {
             @AuthenticationPrincipal Teacher teacher,
             @RequestParam(required = false) MultipartFile file,
             @RequestParam(defaultValue = "") String text,
+            @RequestParam(required = false) CarriedPoses.Same same,
             HttpServletResponse response,
             Model model)
             throws IOException {
         boolean hasFile = file != null && !file.isEmpty();
-        String content = hasFile ? new String(file.getBytes(), StandardCharsets.UTF_8) : text;
+        String content = hasFile ? Letters.of(file.getBytes()) : text;
         try {
             if (content.isBlank()) throw new Refused("Choose a file, or paste a class into the box.");
             boolean json = content.strip().startsWith("{");
-            ClassPlan plan = json ? documents.ofJson(teacher, content) : documents.ofText(teacher, content);
+            ClassPlan plan = json
+                    ? documents.ofJson(teacher, content, same == null ? CarriedPoses.Same.ASK : same)
+                    : documents.ofText(teacher, content);
             return "redirect:/classes/" + editor.create(teacher, plan, null);
+        } catch (ClassDocuments.OtherPoses e) {
+            response.setStatus(HttpStatus.CONFLICT.value());
+            model.addAttribute("others", e.names());
+            return openPage(model, content, List.of());
         } catch (Unreadable e) {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return openPage(model, content, e.faults());

@@ -9,12 +9,12 @@ public enum FileForm {
             "text/plain;charset=UTF-8",
             "As text",
             "The whole class in words. Can be opened here again.",
-            "Leaves out the history of changes, what was taught, and which group it is for."),
+            "Leaves out the history of changes, what was taught, which group it is for, and how poses of your own are made."),
     JSON(
             "json",
             MediaType.APPLICATION_JSON_VALUE,
             "As JSON",
-            "The whole class for programs. Can be opened here again.",
+            "The whole class for programs, with the poses of your own that it uses. Can be opened here again, and in another account.",
             "Leaves out the history of changes, what was taught, and which group it is for."),
     CSV(
             "csv",
@@ -22,6 +22,12 @@ public enum FileForm {
             "The score as a table",
             "Every moment in its order with its times, for a spreadsheet.",
             "Leaves out notes, marks, props, the theme, the other levels, and how rounds and layers are written."),
+    SVG(
+            "svg",
+            "image/svg+xml;charset=UTF-8",
+            "The class at a glance",
+            "Its spine true to time, left and right work and the effort, as a drawing.",
+            "Leaves out names, doses and everything that is words."),
     MARKDOWN(
             "md",
             "text/markdown;charset=UTF-8",

@@ -1,5 +1,8 @@
 package gurukram.web.logbook;
 
+import gurukram.web.teach.Script;
+import gurukram.web.teach.TaughtStore.Entry;
+import gurukram.web.teach.TaughtStore.Taught;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.DateTimeFormatter;
@@ -25,6 +28,8 @@ final class LogbookTable {
             "felt",
             "note");
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("HH:mm");
+    private static final DateTimeFormatter SECOND = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm:ss");
+    private static final double SECOND_MS = 1_000;
     private static final CsvMapper MAPPER =
             CsvMapper.builder().enable(CsvWriteFeature.STRICT_CHECK_FOR_QUOTING).build();
 
@@ -34,6 +39,46 @@ final class LogbookTable {
         List<List<String>> lines = new ArrayList<>(List.of(NAMES));
         for (LogbookStore.Row row : rows) lines.add(line(row, zone));
         lines.add(List.of("# Left out: what was done moment by moment, words said, changes on the way."));
+        return MAPPER.writeValueAsString(lines);
+    }
+
+    private static final List<String> MOMENTS = List.of(
+            "started",
+            "ended",
+            "planned_s",
+            "real_s",
+            "paused_s",
+            "pause",
+            "section",
+            "flow",
+            "round",
+            "pose",
+            "side",
+            "outcome",
+            "count");
+
+    /** One class, moment by moment. */
+    static String of(Taught taught, List<Entry> entries, ZoneId zone) {
+        List<List<String>> lines = new ArrayList<>(List.of(MOMENTS));
+        for (Entry entry : entries) {
+            Script.Line line = taught.script().moments().get(entry.ordinal());
+            long planned = entry.plannedMs() == null ? line.leadInMs() + line.workMs() : entry.plannedMs();
+            lines.add(List.of(
+                    SECOND.format(entry.startedAt().atZone(zone)),
+                    SECOND.format(entry.endedAt().atZone(zone)),
+                    String.valueOf(planned / SECOND_MS),
+                    String.valueOf(entry.realMs() / SECOND_MS),
+                    String.valueOf(entry.pausedMs() / SECOND_MS),
+                    entry.reason() == null ? "" : entry.reason(),
+                    noFormula(taught.script().sections().get(line.section()).title()),
+                    line.flow() == null ? "" : noFormula(line.flow().name()),
+                    line.flow() == null ? "" : String.valueOf(line.flow().round()),
+                    noFormula(line.name()),
+                    line.side() == null ? "" : line.side(),
+                    entry.outcome(),
+                    number(entry.count())));
+        }
+        lines.add(List.of("# Left out: words, notes, changes on the way, how it felt."));
         return MAPPER.writeValueAsString(lines);
     }
 

@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -72,6 +73,15 @@ class TaughtController {
     @GetMapping("/logbook/{id}")
     String detail(@AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id, Model model) {
         return page(teacher, id, model, new HashMap<>(), Map.of());
+    }
+
+    /** Moment by moment, as a table. */
+    @GetMapping(value = "/logbook/{id}/moments.csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> moments(@AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id) {
+        Taught found = find(teacher, id);
+        return ResponseEntity.ok()
+                .header("Content-Disposition", "attachment; filename=\"moments.csv\"")
+                .body(LogbookTable.of(found, taught.entries(teacher, id), zones.of(teacher)));
     }
 
     @PostMapping("/logbook/{id}/note")

@@ -126,6 +126,23 @@ class SheetsController {
                                                 level)))));
     }
 
+    /** The figures of a flow in a row, as a drawing. */
+    @Dear
+    @GetMapping("/classes/{id}/flows/{flow}/figures.svg")
+    ResponseEntity<String> flow(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable ClassId id,
+            @PathVariable String flow,
+            @RequestParam(required = false) String level) {
+        Script script = scripts.of(teacher, find(teacher, id), level);
+        return FlowDrawing.of(script, flow, (pose, side) -> drawn.of(teacher, pose, side))
+                .map(svg -> ResponseEntity.ok()
+                        .contentType(MediaType.valueOf("image/svg+xml;charset=UTF-8"))
+                        .header(HttpHeaders.CACHE_CONTROL, "no-store")
+                        .body(svg))
+                .orElseThrow(NotFound::new);
+    }
+
     /** What to lay out, say and watch tonight. */
     @Dear
     @GetMapping("/classes/{id}/sheets/tonight.pdf")
