@@ -5,10 +5,13 @@ import gurukram.core.group.Room;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
+import gurukram.web.account.Zones;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
+import java.time.Clock;
 import java.time.DayOfWeek;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -16,6 +19,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
@@ -28,9 +32,13 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class GroupsController {
     private final GroupStore store;
+    private final Zones zones;
+    private final Clock clock;
 
-    GroupsController(GroupStore store) {
+    GroupsController(GroupStore store, Zones zones, Clock clock) {
         this.store = store;
+        this.zones = zones;
+        this.clock = clock;
     }
 
     /** One choice of a list. */
@@ -48,6 +56,16 @@ class GroupsController {
                 store.groups(teacher).stream().map(g -> Line.of(g, rooms)).toList());
         model.addAttribute("rooms", rooms);
         return "groups/groups";
+    }
+
+    /** The weekly groups for a calendar; their needs are left out. */
+    @GetMapping(value = "/groups.ics", produces = "text/calendar;charset=UTF-8")
+    ResponseEntity<String> calendar(@AuthenticationPrincipal Teacher teacher) {
+        Map<UUID, String> rooms = new HashMap<>();
+        store.rooms(teacher).forEach(kept -> rooms.put(kept.id(), kept.room().name()));
+        return ResponseEntity.ok()
+                .header("Content-Disposition", "attachment; filename=\"groups.ics\"")
+                .body(WeeklyCalendar.of(store.groups(teacher), rooms, zones.of(teacher), clock));
     }
 
     /** A group as the list shows it. */
