@@ -3,6 +3,7 @@ package gurukram.core.pace;
 import gurukram.core.plan.settings.OwnPace;
 import gurukram.core.plan.settings.OwnPace.Figure;
 import gurukram.core.pose.Complexity;
+import gurukram.core.pose.Level;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -38,8 +39,12 @@ public final class Learner {
 
     private static final double MOST_BEYOND = 0.25;
     private static final double BELIEF_OF_CLASSES = 1;
+    /** Of a moment that is mostly something else, getting in cannot be told. */
+    private static final double LEAST_SHARE = 0.25;
+
     private static final double LEAST_NOISE_MS = 3_000;
     private static final int ROUNDS = 20;
+    private static final int TURNS = 3;
     private static final int NARROWEST = 4;
     private static final double WITHIN = 2;
 
@@ -50,10 +55,23 @@ public final class Learner {
             Figure.SETTING_UP_EXPLAINED,
             Figure.ACTIVE_BREATH,
             Figure.PASSIVE_BREATH,
-            Figure.REPETITION);
+            Figure.REPETITION,
+            Figure.CHANGING_BASE);
+
+    /** What getting into a pose depends on beside the pose: each against those to whom it does not apply. */
+    private static final Map<Figure, Predicate<Observed>> BESIDE = beside();
 
     private final List<Observed> seen;
     private final Map<Figure, Double> factors = new EnumMap<>(Figure.class);
+
+    private static Map<Figure, Predicate<Observed>> beside() {
+        Map<Figure, Predicate<Observed>> beside = new EnumMap<>(Figure.class);
+        beside.put(Figure.SETTING_UP_AGAIN, o -> o.entering().again());
+        beside.put(Figure.SETTING_UP_BY_BREATH, o -> o.entering().byBreath());
+        beside.put(Figure.SETTING_UP_BEGINNERS, o -> o.entering().level() == Level.BEGINNER);
+        beside.put(Figure.SETTING_UP_ADVANCED, o -> o.entering().level() == Level.ADVANCED);
+        return beside;
+    }
 
     private Learner(List<Observed> seen) {
         this.seen = seen;
@@ -66,16 +84,22 @@ public final class Learner {
                 // sums of doubles depend on their order; what is learnt must not
                 .sorted(Comparator.comparing(Observed::what)
                         .thenComparing(o -> String.valueOf(o.complexity()))
+                        .thenComparing(o -> String.valueOf(o.entering()))
                         .thenComparing(Observed::secondSide)
                         .thenComparing(Observed::time)
                         .thenComparing(Observed::surelyMs)
+                        .thenComparing(Observed::transitionMs)
                         .thenComparing(Observed::settingUpMs)
                         .thenComparing(Observed::workMs)
                         .thenComparing(Observed::realMs))
                 .toList();
         if (lessons(seen, o -> true) < FEWEST_LESSONS) return Learnt.NOTHING;
         Learner learner = new Learner(seen);
-        learner.holds();
+        // what depends on the pose and what does not are found in turn, each with what is known of the other
+        for (int turn = 0; turn < TURNS; turn++) {
+            learner.holds();
+            learner.beside(seen);
+        }
         learner.flows();
         learner.betweenPoses();
         return learner.learnt();
@@ -94,9 +118,13 @@ public final class Learner {
                 .filter(o -> o.what() != Observed.Work.MOVEMENT && (o.settingUpMs() > 0 || o.workMs() > 0))
                 .toList();
         // all of getting into poses as one
-        List<Figure> pooled =
-                List.of(Figure.SETTING_UP_SIMPLE, Figure.ACTIVE_BREATH, Figure.PASSIVE_BREATH, Figure.REPETITION);
-        double[] ones = {1, 1, 1, 1};
+        List<Figure> pooled = List.of(
+                Figure.SETTING_UP_SIMPLE,
+                Figure.ACTIVE_BREATH,
+                Figure.PASSIVE_BREATH,
+                Figure.REPETITION,
+                Figure.CHANGING_BASE);
+        double[] ones = {1, 1, 1, 1, 1};
         double[] first = nearest(held, pooled, ones, true);
         double[] belief = new double[HELD.size()];
         for (int j = 0; j < HELD.size(); j++) belief[j] = isSettingUp(HELD.get(j)) ? first[0] : 1;
@@ -109,13 +137,59 @@ public final class Learner {
     }
 
     /** The planned part of a moment that goes with a figure, ms. */
-    private static double part(Observed o, Figure figure, boolean pooled) {
+    private double part(Observed o, Figure figure, boolean pooled) {
         if (isSettingUp(figure)) {
             Complexity complexity = o.complexity();
             boolean its = complexity != null && (pooled || Figure.settingUp(complexity) == figure);
-            return its ? o.settingUpMs() : 0;
+            return its ? o.settingUpMs() * besides(o, this::factor) : 0;
         }
+        if (figure == Figure.CHANGING_BASE) return o.transitionMs();
         return figure == figureOf(o) ? o.workMs() : 0;
+    }
+
+    /**
+     * How much longer it takes where something applies than where it does not. Only where both were seen often enough: else it cannot be
+     * told from the pace of everything.
+     */
+    private void beside(List<Observed> all) {
+        List<Observed> entered = all.stream()
+                .filter(o -> o.complexity() != null && o.settingUpMs() >= o.plannedMs() * LEAST_SHARE)
+                .toList();
+        BESIDE.forEach((figure, applies) -> {
+            List<Observed> with = entered.stream().filter(applies).toList();
+            List<Observed> without = entered.stream().filter(applies.negate()).toList();
+            if (!isEnough(with) || !isEnough(without)) return;
+            ToDoubleFunction<Observed> against = this::settingUpAgainstFactors;
+            double here = ratio(with, against);
+            double elsewhere = ratio(without, against);
+            factors.put(figure, within(factor(figure) * here / elsewhere));
+            for (Figure held : HELD) if (isSettingUp(held)) factors.put(held, within(factor(held) * elsewhere));
+        });
+    }
+
+    private static boolean isEnough(List<Observed> seen) {
+        return seen.size() >= FEWEST_TIMES && lessons(seen, o -> true) >= FEWEST_LESSONS;
+    }
+
+    /** What is left of a moment for getting into its pose, against what the factors say. */
+    private double settingUpAgainstFactors(Observed o) {
+        Figure work = figureOf(o);
+        double rest = o.surelyMs()
+                + o.transitionMs() * factor(Figure.CHANGING_BASE)
+                + (o.what() == Observed.Work.MOVEMENT ? o.workMs() : o.workMs() * (work == null ? 1 : factor(work)));
+        return (o.realMs() - rest) / (o.settingUpMs() * entering(o, this::factor));
+    }
+
+    private static double entering(Observed o, ToDoubleFunction<Figure> factor) {
+        Complexity complexity = o.complexity();
+        if (complexity == null) return 1;
+        return factor.applyAsDouble(Figure.settingUp(complexity)) * besides(o, factor);
+    }
+
+    private static double besides(Observed o, ToDoubleFunction<Figure> factor) {
+        double all = 1;
+        for (var one : BESIDE.entrySet()) if (one.getValue().test(o)) all *= factor.applyAsDouble(one.getKey());
+        return all;
     }
 
     private static @Nullable Figure figureOf(Observed o) {
@@ -128,7 +202,7 @@ public final class Learner {
     }
 
     /** The factors with which the parts come nearest to what was seen: weighted least squares, weights by what is left. */
-    private static double[] nearest(List<Observed> held, List<Figure> figures, double[] belief, boolean pooled) {
+    private double[] nearest(List<Observed> held, List<Figure> figures, double[] belief, boolean pooled) {
         int n = figures.size();
         double[][] rows = new double[held.size()][n];
         double[] wanted = new double[held.size()];
@@ -249,8 +323,7 @@ public final class Learner {
             if (Math.abs(off) > SOMETHING_ELSE * noise(o)) continue;
             double[] sum = sums.computeIfAbsent(o.lesson(), key -> new double[2]);
             sum[0] += off;
-            Complexity complexity = o.complexity();
-            if (complexity != null) sum[1] += o.settingUpMs() * factor(Figure.settingUp(complexity));
+            if (o.complexity() != null) sum[1] += o.settingUpMs() * entering(o, this::factor);
         }
         List<Double> beyond = new ArrayList<>();
         for (double[] sum : sums.values()) if (sum[1] > 0) beyond.add(sum[0] / sum[1]);
@@ -270,22 +343,34 @@ public final class Learner {
             Predicate<Observed> shows = o -> shows(o, figure);
             int times = (int) seen.stream().filter(shows).count();
             int lessons = lessons(seen, shows);
-            if (lessons >= FEWEST_LESSONS && times >= FEWEST_TIMES)
+            // what was never seen without it says nothing by itself
+            boolean apart = !BESIDE.containsKey(figure) || factor(figure) != 1;
+            if (lessons >= FEWEST_LESSONS && times >= FEWEST_TIMES && apart)
                 figures.put(figure, new Learnt.Estimate(factor(figure), times, lessons));
         }
-        return new Learnt(figures, likely(figures), lessons(seen, o -> true));
+        List<Observed> talks = seen.stream()
+                .filter(o -> o.what() == Observed.Work.TALK && o.plannedMs() > 0)
+                .toList();
+        Learnt.Estimate talk = isEnough(talks)
+                ? new Learnt.Estimate(
+                        ratio(talks, o -> (double) o.realMs() / o.plannedMs()), talks.size(), lessons(talks, o -> true))
+                : null;
+        return new Learnt(figures, likely(figures), lessons(seen, o -> true), talk);
     }
 
     private double factor(Figure figure) {
         return Objects.requireNonNull(factors.get(figure));
     }
 
-    private static boolean shows(Observed o, Figure figure) {
+    private boolean shows(Observed o, Figure figure) {
         return switch (figure) {
             case FIRST_SIDE -> o.what() == Observed.Work.MOVEMENT && !o.secondSide() && o.time() == 1;
             case SECOND_SIDE -> o.what() == Observed.Work.MOVEMENT && o.secondSide() && o.time() == 1;
             case SECOND_TIME -> o.what() == Observed.Work.MOVEMENT && o.time() == 2;
             case LATER_TIMES -> o.what() == Observed.Work.MOVEMENT && o.time() > 2;
+            case SETTING_UP_AGAIN, SETTING_UP_BY_BREATH, SETTING_UP_BEGINNERS, SETTING_UP_ADVANCED ->
+                o.complexity() != null
+                        && Objects.requireNonNull(BESIDE.get(figure)).test(o);
             default -> part(o, figure, false) > 0;
         };
     }
@@ -296,7 +381,7 @@ public final class Learner {
         for (Observed o : seen) {
             double[] sum = sums.computeIfAbsent(o.lesson(), key -> new double[2]);
             sum[0] += o.realMs() - predicted(o, figure -> taken(figures, figure));
-            sum[1] += o.settingUpMs() + o.workMs();
+            sum[1] += o.transitionMs() + o.settingUpMs() + o.workMs();
         }
         List<Double> squares = new ArrayList<>();
         for (double[] sum : sums.values()) if (sum[1] > 0) squares.add(sum[0] / sum[1] * (sum[0] / sum[1]));
@@ -310,9 +395,8 @@ public final class Learner {
     }
 
     private static double predicted(Observed o, ToDoubleFunction<Figure> factor) {
-        double ms = o.surelyMs();
-        Complexity complexity = o.complexity();
-        if (complexity != null) ms += o.settingUpMs() * factor.applyAsDouble(Figure.settingUp(complexity));
+        double ms = o.surelyMs() + o.transitionMs() * factor.applyAsDouble(Figure.CHANGING_BASE);
+        if (o.complexity() != null) ms += o.settingUpMs() * entering(o, factor);
         if (o.what() != Observed.Work.MOVEMENT) {
             Figure figure = figureOf(o);
             return ms + o.workMs() * (figure == null ? 1 : factor.applyAsDouble(figure));

@@ -7,6 +7,7 @@ import gurukram.core.plan.PropsTold;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.manner.Way;
 import gurukram.core.plan.settings.Cueing;
+import gurukram.core.pose.Level;
 import gurukram.core.pose.Modifiers;
 import gurukram.core.pose.Modifiers.Modifier;
 import gurukram.core.pose.Pose;
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
 final class Body {
     private final Pace pace;
     private final Transitions transitions;
+    private final @Nullable Level level;
     private final Set<Transitions.Leg> legsGone = new HashSet<>();
     private final Set<String> met = new HashSet<>();
     private final Set<SideMet> sides = new HashSet<>();
@@ -33,7 +35,9 @@ final class Body {
 
     private record SideMet(String pose, @Nullable Side side) {}
 
-    Body(Pace pace, Transitions transitions) {
+    /** @param level whom the class is for; null for its base line */
+    Body(Pace pace, Transitions transitions, @Nullable Level level) {
+        this.level = level;
         this.pace = pace;
         this.transitions = transitions;
     }
@@ -59,14 +63,19 @@ final class Body {
      */
     long settingUp(Pose other, @Nullable Side otherSide, Moment.Kind kind, Cueing way) {
         if (isIn(other, otherSide)) return kind == Moment.Kind.HOLD ? pace.sameAgain() : 0;
-        if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), other.complexity(), way);
-        return pace.settingUp(other.complexity(), !met.contains(other.id()), way);
+        return settingUp(other, !met.contains(other.id()), way);
     }
 
     /** Getting those who waited into a pose that the room has met, ms. */
     long settingUpAgain(Pose other, Cueing way) {
-        if (other.settingUpMillis() != null) return pace.settingUp(other.settingUpMillis(), other.complexity(), way);
-        return pace.settingUp(other.complexity(), false, way);
+        return settingUp(other, false, way);
+    }
+
+    private long settingUp(Pose other, boolean first, Cueing way) {
+        Integer own = other.settingUpMillis();
+        return own == null
+                ? pace.settingUp(other.complexity(), first, way, level)
+                : pace.settingUp(own, other.complexity(), first, way, level);
     }
 
     /** What a named way takes, ms; null where none is named or it does not lead from here to there. */
@@ -117,13 +126,13 @@ final class Body {
         if (base == null) return 0;
         if (base == other.base()) {
             boolean changesLunge = base == Base.LUNGE && !inFlow && otherSide != null && side == otherSide.opposite();
-            return changesLunge ? pace.lungeChange() : 0;
+            return changesLunge ? pace.changingBase(pace.lungeChange()) : 0;
         }
         long ms = 0;
         for (Transitions.Leg leg : transitions.route(base, other.base())) {
             ms += legsGone.add(leg) ? leg.first() : leg.later();
         }
-        return ms;
+        return pace.changingBase(ms);
     }
 
     void arrive(Pose other, @Nullable Side otherSide) {

@@ -6,6 +6,7 @@ import gurukram.core.plan.settings.OwnPace;
 import gurukram.core.plan.settings.OwnPace.Figure;
 import gurukram.core.pose.Complexity;
 import gurukram.core.pose.Hold;
+import gurukram.core.pose.Level;
 import gurukram.core.time.Millis;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -13,6 +14,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How long things take with one teacher. All times in ms.
@@ -200,15 +202,30 @@ public record Pace(
                 propReady);
     }
 
-    public long settingUp(Complexity complexity, boolean first, Cueing way) {
+    /**
+     * Setting up, ms.
+     *
+     * @param first whether the class has not met the pose
+     * @param level whom it is for; null where that does not matter
+     */
+    public long settingUp(Complexity complexity, boolean first, Cueing way, @Nullable Level level) {
         SettingUp figures = Objects.requireNonNull(settingUp.get(complexity));
-        return settingUp(first ? figures.first() : figures.second(), complexity, way);
+        return settingUp(first ? figures.first() : figures.second(), complexity, first, way, level);
     }
 
-    /** Setting up of so many ms before the way of cueing and the teacher's own factor for poses like it. */
-    public long settingUp(long ms, Complexity complexity, Cueing way) {
+    /** Setting up of so many ms before the way of cueing and the teacher's own factors for poses like it. */
+    public long settingUp(long ms, Complexity complexity, boolean first, Cueing way, @Nullable Level level) {
         BigDecimal factor = own.factor(Figure.settingUp(complexity));
+        if (!first) factor = factor.multiply(own.factor(Figure.SETTING_UP_AGAIN));
+        if (way == Cueing.BY_THE_BREATH) factor = factor.multiply(own.factor(Figure.SETTING_UP_BY_BREATH));
+        Figure at = OwnPace.at(level);
+        if (at != null) factor = factor.multiply(own.factor(at));
         return Millis.times(ms, Objects.requireNonNull(cueing.get(way)).settingUp(), factor);
+    }
+
+    /** Changing base, where that takes so long as a rule. */
+    public long changingBase(long usualMs) {
+        return Millis.times(usualMs, own.factor(Figure.CHANGING_BASE));
     }
 
     /** A repetition that takes so long as a rule. */

@@ -134,7 +134,7 @@ public final class Unfolder {
         private final School classSchool;
         private final @Nullable Level level;
         private final Dose.Reading reading;
-        private final Body body = new Body(pace, transitions);
+        private final Body body;
         private final Map<String, Integer> crossings = new HashMap<>();
         private final List<Moment> moments = new ArrayList<>();
         private long now;
@@ -146,6 +146,7 @@ public final class Unfolder {
             this.settings = plan.settings();
             this.classSchool = settings.school().over(school);
             this.level = level;
+            this.body = new Body(pace, transitions, level);
             this.reading = reading;
         }
 

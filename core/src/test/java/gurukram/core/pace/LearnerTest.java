@@ -114,18 +114,7 @@ class LearnerTest {
         double before = 1;
         for (int lessons = 3; lessons <= 9; lessons += 2) {
             List<Observed> all = new ArrayList<>();
-            for (int i = 0; i < lessons; i++)
-                for (Observed o : exactly(0, slow))
-                    all.add(new Observed(
-                            "lesson " + i,
-                            o.what(),
-                            o.complexity(),
-                            o.secondSide(),
-                            o.time(),
-                            o.surelyMs(),
-                            o.settingUpMs(),
-                            o.workMs(),
-                            o.realMs()));
+            for (int i = 0; i < lessons; i++) for (Observed o : exactly(0, slow)) all.add(o.in("lesson " + i));
             double now = Learner.learn(all).figures().get(Figure.ACTIVE_BREATH).factor();
             assertThat(now).as(lessons + " classes").isGreaterThan(before).isLessThanOrEqualTo(1.3001);
             before = now;
@@ -157,22 +146,39 @@ class LearnerTest {
         for (int i = 0; i < all.size(); i++) {
             Observed o = all.get(i);
             long real = i % 25 == 0 ? o.realMs() + 180_000 : o.realMs();
-            disturbed.add(new Observed(
-                    o.lesson(),
-                    o.what(),
-                    o.complexity(),
-                    o.secondSide(),
-                    o.time(),
-                    o.surelyMs(),
-                    o.settingUpMs(),
-                    o.workMs(),
-                    real));
+            disturbed.add(o.lasting(real));
         }
         Learner.learn(disturbed)
                 .figures()
                 .forEach((figure, estimate) -> assertThat(estimate.factor())
                         .as(figure.words())
                         .isCloseTo(calm.figures().get(figure).factor(), within(0.08)));
+    }
+
+    @Test
+    void talkIsToldAndIsNoPace() {
+        List<Observed> all = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            all.addAll(exactly(i, OwnPace.NONE));
+            for (int talk = 0; talk < 5; talk++)
+                all.add(new Observed(
+                        "lesson " + i,
+                        Observed.Work.TALK,
+                        null,
+                        Observed.Entering.USUAL,
+                        false,
+                        1,
+                        120_000,
+                        0,
+                        0,
+                        0,
+                        180_000));
+        }
+        Learnt learnt = Learner.learn(all);
+        assertThat(learnt.talk()).isNotNull();
+        assertThat(learnt.talk().factor()).isBetween(1.3, 1.5);
+        assertThat(learnt.talk().times()).isEqualTo(25);
+        assertThat(from(3, OwnPace.NONE).talk()).isNull();
     }
 
     @Test

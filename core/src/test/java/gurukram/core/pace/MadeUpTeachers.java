@@ -3,8 +3,12 @@ package gurukram.core.pace;
 import gurukram.core.Notation;
 import gurukram.core.Plans;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.settings.Cueing;
 import gurukram.core.plan.settings.OwnPace;
 import gurukram.core.plan.settings.OwnPace.Figure;
+import gurukram.core.plan.settings.School;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
@@ -20,6 +24,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** Teachers with known paces, and classes as they would take them. */
@@ -66,6 +72,9 @@ final class MadeUpTeachers {
                     settingUp * Math.exp(0.1 * random.nextGaussian());
                 case FIRST_SIDE, SECOND_SIDE -> flow * Math.exp(0.04 * random.nextGaussian());
                 case SECOND_TIME, LATER_TIMES -> Math.exp(0.05 * random.nextGaussian());
+                case SETTING_UP_AGAIN, SETTING_UP_BY_BREATH, SETTING_UP_BEGINNERS, SETTING_UP_ADVANCED ->
+                    Math.exp(0.08 * random.nextGaussian());
+                case CHANGING_BASE -> Math.exp(0.15 * random.nextGaussian());
                 case ACTIVE_BREATH, PASSIVE_BREATH, REPETITION -> Math.exp(0.12 * random.nextGaussian());
             };
             own = own.with(figure, BigDecimal.valueOf(factor).setScale(3, RoundingMode.HALF_UP));
@@ -115,7 +124,21 @@ final class MadeUpTeachers {
     }
 
     static List<Observed> observed(String lesson, ClassPlan plan, Map<Integer, Long> real) {
-        return Observed.of(lesson, Observed.planned(score(plan, OwnPace.NONE)), real, Plans.CATALOGUE);
+        Set<NodeId> byBreath = plan.sections().stream()
+                .filter(section -> section.cueingIn(
+                                plan.settings().style(),
+                                plan.settings().school().over(School.USUAL))
+                        == Cueing.BY_THE_BREATH)
+                .map(Section::id)
+                .collect(Collectors.toSet());
+        return Observed.of(
+                lesson,
+                Observed.planned(
+                        score(plan, OwnPace.NONE),
+                        plan.settings().level(),
+                        moment -> byBreath.contains(moment.section())),
+                real,
+                Plans.CATALOGUE);
     }
 
     /** What a teacher has who takes over everything that was learnt. */

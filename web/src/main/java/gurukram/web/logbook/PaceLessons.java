@@ -5,6 +5,10 @@ import gurukram.core.pace.Learner;
 import gurukram.core.pace.Learnt;
 import gurukram.core.pace.Observed;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.settings.Cueing;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Moment;
@@ -25,6 +29,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /** What can be learnt about a teacher's pace from the classes she has taught last. */
@@ -63,7 +68,7 @@ class PaceLessons {
             Taught one = taught.find(teacher, heading.id()).orElseThrow();
             if (one.byHand()) continue;
             if (last == null && one.plan() != null) last = one;
-            List<Observed.Planned> planned = planned(one, usual);
+            List<Observed.Planned> planned = planned(one, usual, accounts.school(teacher));
             all.addAll(
                     Observed.of(one.id().toString(), planned, real(one, taught.entries(teacher, one.id())), catalogue));
         }
@@ -71,13 +76,24 @@ class PaceLessons {
     }
 
     /** By the defaults: from the plan it was opened with; of older classes, from their script. */
-    private static List<Observed.Planned> planned(Taught one, Unfolder usual) {
+    private static List<Observed.Planned> planned(Taught one, Unfolder usual, School teachers) {
         Script script = one.script();
         if (one.plan() != null) {
-            List<Observed.Planned> planned = Observed.planned(usual.unfold(one.plan(), level(one)));
+            Set<NodeId> byBreath = byBreath(one.plan(), teachers);
+            List<Observed.Planned> planned = Observed.planned(
+                    usual.unfold(one.plan(), level(one)), level(one), moment -> byBreath.contains(moment.section()));
             if (planned.size() == script.moments().size()) return planned;
         }
-        return script.moments().stream().map(PaceLessons::planned).toList();
+        return script.moments().stream().map(line -> planned(line, level(one))).toList();
+    }
+
+    /** Sections in which people are led by the breath. */
+    private static Set<NodeId> byBreath(ClassPlan plan, School teachers) {
+        School school = plan.settings().school().over(teachers);
+        return plan.sections().stream()
+                .filter(section -> section.cueingIn(plan.settings().style(), school) == Cueing.BY_THE_BREATH)
+                .map(Section::id)
+                .collect(Collectors.toSet());
     }
 
     static Level level(Taught one) {
@@ -88,7 +104,7 @@ class PaceLessons {
                 .orElse(plan == null ? Level.INTERMEDIATE : plan.settings().level());
     }
 
-    private static Observed.Planned planned(Script.Line line) {
+    private static Observed.Planned planned(Script.Line line, Level level) {
         Moment.Kind kind = Moment.Kind.valueOf(line.kind().toUpperCase(Locale.ROOT));
         boolean counted = line.breaths() != null;
         boolean paced = counted || kind == Moment.Kind.MOVEMENT || kind == Moment.Kind.REPS;
@@ -101,7 +117,10 @@ class PaceLessons {
                 round == null ? null : round.hashCode(),
                 false,
                 counted,
+                false,
+                level,
                 paced ? 0 : line.workMs(),
+                0,
                 line.leadInMs(),
                 paced ? line.workMs() : 0);
     }

@@ -18,8 +18,9 @@ import java.util.function.ToLongFunction;
  * @param lessons of how many classes something could be learnt
  * @param of the class whose length is told; empty without one
  * @param band how far her classes may be off, in words
+ * @param talk how long talking and showing takes her, in a sentence; empty when nothing is known
  */
-public record PacePage(int lessons, String of, String band, List<Suggestion> suggestions, List<Own> own) {
+public record PacePage(int lessons, String of, String band, String talk, List<Suggestion> suggestions, List<Own> own) {
     /** Nearer than this to what she has is no news. */
     private static final BigDecimal NEWS = new BigDecimal("0.05");
 
@@ -68,7 +69,16 @@ public record PacePage(int lessons, String of, String band, List<Suggestion> sug
                 ? ""
                 : "Your classes are within %d %% of what is not typed; the usual is %d %%."
                         .formatted(learnt.likelyPercent(), OwnPace.USUAL_PERCENT);
-        return new PacePage(learnt.lessons(), title, band, suggestions, taken);
+        return new PacePage(learnt.lessons(), title, band, talk(learnt.talk()), suggestions, taken);
+    }
+
+    /** What is written as so many minutes stays so; it is told all the same. */
+    private static String talk(Learnt.Estimate talk) {
+        if (talk == null) return "";
+        BigDecimal factor = rounded(talk);
+        if (!isNews(factor, BigDecimal.ONE)) return "";
+        return "What you talk and show takes %s times what you write for it, from %d times in %d classes; plans keep what you write."
+                .formatted(factor.toPlainString(), talk.times(), talk.lessons());
     }
 
     static BigDecimal rounded(Learnt.Estimate estimate) {

@@ -1,9 +1,11 @@
 package gurukram.core.plan.settings;
 
 import gurukram.core.pose.Complexity;
+import gurukram.core.pose.Level;
 import java.math.BigDecimal;
 import java.util.EnumMap;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a teacher's own pace differs from the defaults: what she has taken over from her logs.
@@ -29,7 +31,13 @@ public record OwnPace(Map<Figure, BigDecimal> factors, int likelyPercent) {
         SECOND_SIDE("a half-breath of a flow, second side"),
         SECOND_TIME("the second time of a flow against the first"),
         LATER_TIMES("later times of a flow against the first"),
-        REPETITION("a repetition");
+        REPETITION("a repetition"),
+        /** on the other side, or a pose the class has met already */
+        SETTING_UP_AGAIN("getting into a pose again or on the other side, against the first time"),
+        SETTING_UP_BY_BREATH("getting into poses led by the breath, against explained"),
+        SETTING_UP_BEGINNERS("getting into poses with beginners, against others"),
+        SETTING_UP_ADVANCED("getting into poses with advanced people, against others"),
+        CHANGING_BASE("changing base, as from standing to the floor");
 
         private final String words;
 
@@ -49,6 +57,16 @@ public record OwnPace(Map<Figure, BigDecimal> factors, int likelyPercent) {
                 case FULLY_EXPLAINED -> SETTING_UP_EXPLAINED;
             };
         }
+    }
+
+    /** The figure for getting into any pose at a level; null where the level has none of its own. */
+    public static @Nullable Figure at(@Nullable Level level) {
+        if (level == null) return null;
+        return switch (level) {
+            case BEGINNER -> Figure.SETTING_UP_BEGINNERS;
+            case INTERMEDIATE -> null;
+            case ADVANCED -> Figure.SETTING_UP_ADVANCED;
+        };
     }
 
     public OwnPace {
