@@ -31,9 +31,11 @@ import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.ClassPathResource;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Fills the Ropewalk, a small room above a harbour chandlery, the first time the app starts with demo data. */
 @Component
@@ -55,6 +57,7 @@ public class DemoData implements ApplicationRunner {
     private final PasswordEncoder passwords;
     private final PoseCatalogue catalogue;
     private final RandomGenerator random;
+    private final TransactionTemplate transactions;
 
     public DemoData(
             Demo demo,
@@ -65,7 +68,9 @@ public class DemoData implements ApplicationRunner {
             LogbookCare care,
             PasswordEncoder passwords,
             PoseCatalogue catalogue,
-            RandomGenerator random) {
+            RandomGenerator random,
+            PlatformTransactionManager manager) {
+        this.transactions = new TransactionTemplate(manager);
         this.demo = demo;
         this.accounts = accounts;
         this.groups = groups;
@@ -78,9 +83,16 @@ public class DemoData implements ApplicationRunner {
     }
 
     @Override
-    @Transactional
     public void run(ApplicationArguments arguments) {
         if (!demo.isOn() || accounts.byEmail(Demo.EMAIL).isPresent()) return;
+        try {
+            transactions.executeWithoutResult(status -> furnish());
+        } catch (DuplicateKeyException e) {
+            LOG.info("The Ropewalk was furnished by another copy of the app");
+        }
+    }
+
+    private void furnish() {
         Teacher maren = accounts.register("The Ropewalk", Demo.EMAIL, "Maren", passwords.encode(Demo.PASSWORD), true);
         UUID loft = groups.create(maren, LOFT);
         UUID tuesday = groups.create(

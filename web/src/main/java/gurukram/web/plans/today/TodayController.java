@@ -12,6 +12,7 @@ import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
+import gurukram.web.account.Zones;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassEditor;
@@ -21,7 +22,6 @@ import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
 import gurukram.web.shared.Typed;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Clock;
 import java.util.List;
 import java.util.Map;
 import java.util.random.RandomGenerator;
@@ -52,7 +52,7 @@ class TodayController {
     private final CarriedStore carried;
     private final Poses poses;
     private final RandomGenerator random;
-    private final Clock clock;
+    private final Zones zones;
 
     TodayController(
             ClassStore classes,
@@ -61,14 +61,14 @@ class TodayController {
             CarriedStore carried,
             Poses poses,
             RandomGenerator random,
-            Clock clock) {
+            Zones zones) {
         this.classes = classes;
         this.editor = editor;
         this.groups = groups;
         this.carried = carried;
         this.poses = poses;
         this.random = random;
-        this.clock = clock;
+        this.zones = zones;
     }
 
     @GetMapping("/")
@@ -80,7 +80,8 @@ class TodayController {
                         groups.groups(teacher),
                         carried.counts(teacher),
                         poses.shipped(),
-                        clock));
+                        zones.today(teacher),
+                        zones.of(teacher)));
         return "plans/today";
     }
 

@@ -6,9 +6,10 @@ import gurukram.core.time.Millis;
 import gurukram.web.drawing.Figures;
 import gurukram.web.groups.Group;
 import gurukram.web.plans.ClassSummary;
-import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -46,7 +47,8 @@ public record TodayPage(List<Line> classes, List<Group> groups, String preparing
             List<Group> groups,
             Map<UUID, Integer> carried,
             PoseCatalogue catalogue,
-            Clock clock) {
+            LocalDate today,
+            ZoneId zone) {
         Map<UUID, Group> byId = groups.stream().collect(Collectors.toMap(Group::id, g -> g));
         long longest = classes.stream()
                 .mapToLong(c -> Math.max(c.lengthMs(), (long) c.slotMinutes() * Millis.MINUTE))
@@ -54,14 +56,19 @@ public record TodayPage(List<Line> classes, List<Group> groups, String preparing
                 .orElse(1);
         return new TodayPage(
                 classes.stream()
-                        .map(c -> line(c, byId, carried.getOrDefault(c.id().value(), 0), longest, clock.instant()))
+                        .map(c -> line(
+                                c,
+                                byId,
+                                carried.getOrDefault(c.id().value(), 0),
+                                longest,
+                                ago(c.lastTaught(), today, zone)))
                         .toList(),
                 groups,
                 Figures.small(catalogue.pose("triangle"), Side.RIGHT),
                 Figures.small(catalogue.pose("half-moon"), Side.RIGHT));
     }
 
-    private static Line line(ClassSummary c, Map<UUID, Group> groups, int carried, long longest, Instant now) {
+    private static Line line(ClassSummary c, Map<UUID, Group> groups, int carried, long longest, String taught) {
         long slot = (long) c.slotMinutes() * Millis.MINUTE;
         long over = Millis.whole(c.lengthMs()) - slot;
         String fit = over == 0 ? "just the slot" : Millis.showWhole(Math.abs(over)) + (over > 0 ? " over" : " free");
@@ -76,14 +83,15 @@ public record TodayPage(List<Line> classes, List<Group> groups, String preparing
                 fit,
                 (int) (1000 * c.lengthMs() / longest),
                 (int) (1000 * slot / longest),
-                ago(c.lastTaught(), now),
+                taught,
                 carried == 0 ? "" : carried + " from last time",
                 group == null ? "" : group.name());
     }
 
-    private static String ago(Instant taught, Instant now) {
+    /** By the days of a calendar: what was taught last evening was yesterday. */
+    private static String ago(Instant taught, LocalDate today, ZoneId zone) {
         if (taught == null) return "not taught yet";
-        long days = Duration.between(taught, now).toDays();
+        long days = ChronoUnit.DAYS.between(taught.atZone(zone).toLocalDate(), today);
         if (days <= 0) return "taught today";
         return days == 1 ? "taught yesterday" : "taught " + days + " days ago";
     }
