@@ -58,7 +58,8 @@ class TakeawayJourneyTest extends BrowserTests {
         axeFindsNothing();
         page.locator("button.strong").click();
         String link = page.locator(".share-link").innerText();
-        context.clearCookies();
+        page.locator("text=Sign out").first().click();
+        page.waitForURL("**/sign-in**");
         page.navigate(link);
         assertThat(page.locator("main")).containsText("right, then left: 5 breaths");
         axeFindsNothing();

@@ -95,8 +95,15 @@ class SecurityConfig {
         CookieRequestCache cache = new CookieRequestCache();
         PathPatternRequestMatcher page =
                 PathPatternRequestMatcher.withDefaults().matcher(HttpMethod.GET, "/**");
-        cache.setRequestMatcher(request -> page.matches(request) && !isFromScript(request) && isShort(request));
+        cache.setRequestMatcher(
+                request -> page.matches(request) && isPage(request) && !isFromScript(request) && isShort(request));
         return cache;
+    }
+
+    /** A browser asks for its small pictures by itself. */
+    private static boolean isPage(HttpServletRequest request) {
+        String accept = request.getHeader("Accept");
+        return !request.getRequestURI().startsWith("/favicon") && (accept == null || !accept.startsWith("image/"));
     }
 
     private static boolean isShort(HttpServletRequest request) {

@@ -12,7 +12,6 @@ import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -44,7 +43,10 @@ class RungsController {
     }
 
     /** A group on the ladder, with its last sessions. */
-    public record Line(String id, String name, int rung, String words, List<String> sessions) {}
+    public record Line(String id, String name, int rung, String words, List<Session> sessions) {}
+
+    /** A session that can be taken out again. */
+    public record Session(String id, String words) {}
 
     @GetMapping("/ladders/{id}/groups")
     String standings(@AuthenticationPrincipal Teacher teacher, @PathVariable String id, Model model) {
@@ -64,17 +66,18 @@ class RungsController {
             Teacher teacher, Ladder ladder, Map<String, String> typed, Map<String, String> problems, Model model) {
         List<Line> lines = new ArrayList<>();
         for (Group group : groups.groups(teacher)) {
-            List<Tries> tries = store.of(teacher, group.id()).getOrDefault(ladder.id(), List.of());
-            Standing standing = Standing.of(ladder, tries);
-            List<String> said =
-                    new ArrayList<>(tries.stream().map(TriesForm::words).toList());
-            Collections.reverse(said);
+            List<TriesStore.Kept> kept = store.kept(teacher, group.id(), ladder.id());
+            Standing standing = Standing.of(
+                    ladder, kept.stream().map(TriesStore.Kept::tries).toList());
             lines.add(new Line(
                     group.id().toString(),
                     group.name(),
                     standing.rung(),
                     standing.words(),
-                    said.subList(0, Math.min(SHOWN, said.size()))));
+                    kept.stream()
+                            .limit(SHOWN)
+                            .map(one -> new Session(one.id().toString(), TriesForm.words(one.tries())))
+                            .toList()));
         }
         model.addAttribute("id", ladder.id());
         model.addAttribute("name", ladder.name());
@@ -112,6 +115,17 @@ class RungsController {
         if (problems.isEmpty()) return "redirect:/ladders/" + id + "/groups";
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(teacher, ladder, typed, problems, model);
+    }
+
+    /** A session that was noted wrongly is taken out; where the group stands follows. */
+    @PostMapping("/ladders/{id}/groups/{group}/tries/{session}/out")
+    String takeOut(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable String id,
+            @PathVariable UUID group,
+            @PathVariable UUID session) {
+        if (!store.takeOut(teacher, group, session)) throw new NotFound();
+        return "redirect:/ladders/" + id + "/groups?out";
     }
 
     private static UUID group(String id) {

@@ -43,6 +43,20 @@ public class TriesStore {
              where t.studio_id = :studio and g.studio_id = t.studio_id and g.id = t.group_id and g.teacher_id = :teacher
                and t.taught_id = :taught and t.ladder = :ladder""";
 
+    private static final String KEPT = """
+            select t.id, t.ladder, t.day, t.rung, t.tries, t.clean, t.smooth, t.right_seconds, t.left_seconds, t.pain
+              from rung_tries t
+              join class_group g on g.studio_id = t.studio_id and g.id = t.group_id
+             where t.studio_id = :studio and g.teacher_id = :teacher and t.group_id = :group and t.ladder = :ladder
+             order by t.day desc, t.id""";
+    private static final String TAKE_OUT = """
+            delete from rung_tries t using class_group g
+             where t.studio_id = :studio and g.studio_id = t.studio_id and g.id = t.group_id and g.teacher_id = :teacher
+               and t.group_id = :group and t.id = :id""";
+
+    /** One session that was kept. */
+    record Kept(UUID id, Tries tries) {}
+
     private final JdbcClient jdbc;
 
     TriesStore(JdbcClient jdbc) {
@@ -109,6 +123,19 @@ public class TriesStore {
                 .forEach(row -> byLadder.computeIfAbsent(row.ladder(), l -> new ArrayList<>())
                         .add(row.tries()));
         return byLadder;
+    }
+
+    /** A group's sessions on one ladder, the latest first. */
+    List<Kept> kept(Teacher teacher, UUID group, String ladder) {
+        return asked(KEPT, teacher, group)
+                .param("ladder", ladder)
+                .query((row, n) -> new Kept(row.getObject("id", UUID.class), tries(row)))
+                .list();
+    }
+
+    /** It was wrong; false when there is no such session. */
+    boolean takeOut(Teacher teacher, UUID group, UUID id) {
+        return asked(TAKE_OUT, teacher, group).param("id", id).update() == 1;
     }
 
     /** The rung the group stands on, for each ladder it has tried something of. */

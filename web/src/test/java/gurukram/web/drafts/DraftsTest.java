@@ -295,6 +295,11 @@ class DraftsTest {
         assertThat(http.get(ladder).body())
                 .contains(
                         "rung 4 of 7", "One good session on rung 4", "2026-03-02, rung 4: 3 of 3 clean, breath smooth");
+        String out = http.get(ladder).body().replaceAll("(?s).*action=\"([^\"]+/out)\".*", "$1");
+        assertThat(http.post(out).statusCode()).isEqualTo(302);
+        assertThat(http.get(ladder).body()).contains("rung 1 of 7").doesNotContain("3 of 3 clean");
+        assertThat(http.post(out).statusCode()).isEqualTo(404);
+        http.post(ladder, tries);
         String set = draft("peak", "dancer", "group", id.toString());
         assertThat(http.get(set).body()).contains("Dancer: the group stands on rung 4.");
         String opened = Http.location(http.post(drafts(set).get(0) + "/open"));
