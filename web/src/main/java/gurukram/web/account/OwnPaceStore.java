@@ -42,6 +42,11 @@ public class OwnPaceStore {
     }
 
     /** Read once a request. */
+    /** Throws something where it is no pace that was kept here. */
+    public static void check(String json) {
+        JSON.readValue(json, Kept.class).pace();
+    }
+
     public OwnPace own(Teacher teacher) {
         return Once.aRequest(OwnPace.class, teacher.id(), () -> read(teacher));
     }

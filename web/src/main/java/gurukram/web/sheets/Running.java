@@ -44,13 +44,11 @@ public record Running(String title, String about, String length, List<Part> part
     private static Part part(Script script, Script.Line line, Script.Line before) {
         boolean same = before != null && before.section() == line.section();
         String section = same ? "" : script.sections().get(line.section()).title();
-        String flow = line.flow() == null
+        Script.Flowing flowing = line.flow();
+        String pass = flowing == null || flowing.pass() == null ? "" : ", pass " + flowing.pass();
+        String flow = flowing == null
                 ? ""
-                : "%s, round %d of %d"
-                        .formatted(
-                                line.flow().name(),
-                                line.flow().round(),
-                                line.flow().rounds());
+                : "%s, round %d of %d%s".formatted(flowing.name(), flowing.round(), flowing.rounds(), pass);
         String heading = section.isEmpty() || flow.isEmpty() ? section + flow : section + ": " + flow;
         return new Part(heading, same, new ArrayList<>());
     }

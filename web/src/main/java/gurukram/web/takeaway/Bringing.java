@@ -1,7 +1,6 @@
 package gurukram.web.takeaway;
 
 import gurukram.core.text.Refused;
-import gurukram.web.account.AccountStore;
 import gurukram.web.shared.Teacher;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -39,13 +38,11 @@ public class Bringing {
 
     private final TakeawayStore store;
     private final Checker checker;
-    private final AccountStore accounts;
     private final TransactionTemplate each;
 
-    Bringing(TakeawayStore store, Checker checker, AccountStore accounts, PlatformTransactionManager transactions) {
+    Bringing(TakeawayStore store, Checker checker, PlatformTransactionManager transactions) {
         this.store = store;
         this.checker = checker;
-        this.accounts = accounts;
         this.each = new TransactionTemplate(transactions);
         this.each.setPropagationBehavior(TransactionDefinition.PROPAGATION_NESTED);
     }
@@ -200,7 +197,7 @@ public class Bringing {
                         settings,
                         Set.copyOf(content.path("row").propertyNames()),
                         words.isString() ? words.asString() : null);
-                accounts.school(teacher);
+                checker.checkSettings(teacher, content.path("row"));
             });
         } catch (RuntimeException e) {
             left.add(new Left("your settings", e instanceof Refused ? e.getMessage() : "they are damaged", ""));

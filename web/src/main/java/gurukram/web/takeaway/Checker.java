@@ -1,40 +1,64 @@
 package gurukram.web.takeaway;
 
 import gurukram.core.catalogue.OwnPose;
+import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
 import gurukram.core.plan.edit.PlanRules;
 import gurukram.core.plan.json.PlanJson;
 import gurukram.core.score.Moment;
 import gurukram.core.text.Refused;
+import gurukram.web.account.OwnPaceStore;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.groups.TriesStore;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
+import gurukram.web.poses.OwnWords;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
+import gurukram.web.teach.CoveredLog;
+import gurukram.web.teach.RehearsalStore;
 import gurukram.web.teach.Script;
 import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
 import gurukram.web.teach.TaughtStore.Taught;
+import java.time.ZoneId;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Whether what was brought back can be read by the rest of the app: nothing stays that would break a page later. */
 @Component
 class Checker {
     private static final Set<String> SIDES = Set.of("right", "left");
+    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String FIGURES = "/poses/";
 
     private final ClassStore classes;
     private final TaughtStore taught;
     private final GroupStore groups;
+    private final TriesStore tries;
     private final Poses poses;
+    private final OwnWords words;
+    private final OwnPaceStore ownPace;
 
-    Checker(ClassStore classes, TaughtStore taught, GroupStore groups, Poses poses) {
+    Checker(
+            ClassStore classes,
+            TaughtStore taught,
+            GroupStore groups,
+            TriesStore tries,
+            Poses poses,
+            OwnWords words,
+            OwnPaceStore ownPace) {
+        this.tries = tries;
+        this.words = words;
+        this.ownPace = ownPace;
         this.classes = classes;
         this.taught = taught;
         this.groups = groups;
@@ -48,6 +72,7 @@ class Checker {
             case GROUP -> {
                 groups.group(teacher, UUID.fromString(key)).orElseThrow();
                 groups.people(teacher, UUID.fromString(key));
+                tries.of(teacher, UUID.fromString(key));
             }
             case POSE -> {
                 OwnPose.Read read =
@@ -65,8 +90,22 @@ class Checker {
                     if (!field.getValue().isString()) throw new Refused("its brief is damaged");
                 });
             }
-            case LOG -> checkLog(teacher, new TaughtId(UUID.fromString(key)));
+            case LOG -> {
+                checkLog(teacher, new TaughtId(UUID.fromString(key)));
+                JsonNode covered = content.path("row").path("covered");
+                if (covered.isObject()) CoveredLog.read(covered.toString());
+            }
         }
+    }
+
+    /** What every page reads. */
+    void checkSettings(Teacher teacher, JsonNode row) {
+        if (row.path("zone").isString()) ZoneId.of(row.path("zone").asString());
+        SchoolWords.read(row.path("school").asString(""));
+        for (String pace : List.of("own_pace", "own_pace_before"))
+            if (row.path(pace).isObject()) OwnPaceStore.check(row.path(pace).toString());
+        ownPace.refused(teacher);
+        words.of(teacher);
     }
 
     private void whole(ClassPlan plan, Teacher teacher) {
@@ -77,7 +116,13 @@ class Checker {
     private void checkClass(Teacher teacher, ClassId id, JsonNode content) {
         StoredClass stored = classes.find(teacher, id).orElseThrow();
         whole(stored.plan(), teacher);
+        Set<Integer> there = new HashSet<>();
         for (JsonNode revision : content.path("revision")) {
+            there.add(revision.path("seq").asInt());
+            // history goes back, never round
+            boolean back = revision.path("parent").isNull()
+                    || revision.path("parent").asInt() < revision.path("seq").asInt();
+            if (!back) throw new Refused("its history is damaged");
             if (!revision.path("edit").isNull())
                 PlanJson.readEdit(revision.path("edit").toString());
             if (!revision.path("inverse").isNull())
@@ -85,6 +130,12 @@ class Checker {
             if (!revision.path("snapshot").isNull())
                 PlanJson.read(revision.path("snapshot").toString());
         }
+        for (JsonNode redo : content.path("row").path("redo"))
+            if (!there.contains(redo.asInt())) throw new Refused("its history is damaged");
+        for (JsonNode move : content.path("head_move"))
+            for (JsonNode node : move.path("nodes")) new NodeId(node.asString());
+        for (JsonNode rehearsal : content.path("rehearsal"))
+            for (JsonNode place : rehearsal.path("places")) JSON.treeToValue(place, RehearsalStore.Place.class);
         int head = content.path("row").path("head").asInt();
         ClassPlan now = classes.planAt(teacher, id, head).orElseThrow(() -> new Refused("its history is damaged"));
         if (!now.equals(stored.plan())) throw new Refused("its history does not lead to what it is");

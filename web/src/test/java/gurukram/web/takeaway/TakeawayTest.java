@@ -260,6 +260,8 @@ class TakeawayTest {
         for (String wrong : List.of(
                 files.get(file).replace("\"chair\"", "\"a-pose-of-long-ago\""),
                 files.get(file).replaceFirst("\"head\": \\d+", "\"head\": 99"),
+                files.get(file).replaceFirst("\"parent\": 1", "\"parent\": 2"),
+                files.get(file).replaceFirst("\"redo\": \\[\\d+\\]", "\"redo\": [77]"),
                 files.get(file).substring(0, 200),
                 "[]",
                 "{\"row\": {\"title\": \"<b>x</b>\", \"plan\": 5}}",
@@ -279,6 +281,17 @@ class TakeawayTest {
                 .orElseThrow();
         files.put(log, files.get(log).replaceAll("\"ordinal\": \\d+", "\"ordinal\": 4000"));
         assertThat(bring(there, zipped(files), "theirs")).contains("Not taken");
+        String covered = files.get(log).replaceAll("\"ordinal\": 4000", "\"ordinal\": 0");
+        files.put(log, covered.replaceFirst("\"covered\": \\{", "\"covered\": {\"poses\": 5, \"was\": "));
+        assertThat(bring(there, zipped(files), "theirs")).contains("Not taken");
+        for (String settings : List.of(
+                files.get("settings.json").replace("Europe/Lisbon", "Europe/Atlantis"),
+                files.get("settings.json")
+                        .replace("\"own_pace\": null", "\"own_pace\": {\"x\": 1, \"factors\": {\"NONE\": 2}}"),
+                files.get("settings.json").replace("\"school\": \"\"", "\"school\": \"nonsense of a school\""))) {
+            files.put("settings.json", settings);
+            assertThat(bring(there, zipped(files), "theirs")).as(settings).contains("your settings");
+        }
         for (String page : List.of("/", "/logbook", "/logbook/weeks", "/groups", "/poses", "/drafts/new", "/account"))
             assertThat(there.get(page).statusCode()).as(page).isEqualTo(200);
     }
