@@ -137,8 +137,7 @@ public record Sheet(String title, String theme, String about, String length, Str
                 Script.Line each = script.moments().get(at);
                 if (each.side() != null) sides.add(each.side().substring(0, 1).toUpperCase(Locale.ROOT));
                 if (each.options() != null) options.addAll(each.options());
-                for (Script.Prompted prompt : script.prompts())
-                    if (prompt.at() == at) told.add(prompt.kind() + ": " + prompt.words());
+                for (Script.Prompted prompt : script.prompts()) if (prompt.at() == at) told.add(told(prompt, each));
             }
             return new Step(
                     ++number,
@@ -153,6 +152,12 @@ public record Sheet(String title, String theme, String about, String length, Str
                     line.note() == null ? "" : line.note(),
                     line.say() == null ? "" : line.say(),
                     told);
+        }
+
+        /** What is for somebody's need says at which pose. */
+        private static String told(Script.Prompted prompt, Script.Line line) {
+            String lead = prompt.kind().equals("needs") ? line.name() : prompt.kind();
+            return lead + ": " + prompt.words();
         }
 
         /** In which rounds it is there, and in which it is another pose. */
