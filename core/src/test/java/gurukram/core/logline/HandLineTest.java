@@ -100,6 +100,30 @@ class HandLineTest {
         assertThat(read("9 people, " + length + " yesterday").minutes()).isEqualTo(minutes);
     }
 
+    /** Found by making the reader wrong on purpose. */
+    @Test
+    void theEdgesAreWhereTheyShouldBe() {
+        assertThat(read("26.11, 60 min").day()).isEqualTo("2026-11-26");
+        LocalDate january = LocalDate.of(2026, 1, 10);
+        assertThat(HandLine.read("20 Dec, 60 min", january).day()).isEqualTo("2025-12-20");
+        assertThat(HandLine.read("20 June, 60 min", january).problems()).hasSize(1);
+        assertThat(read("12/12/2025, 60 min").day()).isEqualTo("2025-12-12");
+        assertThat(read("yesterday, sixty-two minutes").minutes()).isEqualTo(62);
+        assertThat(read("yesterday, 1.2 h").minutes()).isEqualTo(72);
+        assertThat(read("yesterday, 2 h 10").minutes()).isEqualTo(130);
+        assertThat(read("yesterday, 4:30").minutes()).isEqualTo(270);
+        assertThat(read("yesterday 5:00, 60 min").time()).isEqualTo(LocalTime.of(5, 0));
+        assertThat(read("yesterday 12:15 pm, 60 min").time()).isEqualTo(LocalTime.of(12, 15));
+        assertThat(read("yesterday at 12 am, 60 min").time()).isEqualTo(LocalTime.MIDNIGHT);
+        HandLine most = read("yesterday, 300 min, 300 people, 300 new");
+        assertThat(most.minutes()).isEqualTo(300);
+        assertThat(most.people()).isEqualTo(300);
+        assertThat(most.firstTimers()).isEqualTo(300);
+        assertThat(problems("yesterday, 60 min, 2 new")).containsExactly("How many came in all?");
+        assertThat(read("yesterday, 60 min, nobody new").firstTimers()).isNull();
+        assertThat(problems("31 June, 60 min")).containsExactly("There is no such day as “31 June”.");
+    }
+
     @Test
     void fromAndToSayBoth() {
         HandLine line = read("Thursday 18:30-19:32, 9 people");
