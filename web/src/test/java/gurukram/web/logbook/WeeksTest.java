@@ -247,24 +247,7 @@ class WeeksTest {
         assertThat(brief).contains("with a twist: ").contains("no twist in any of the last four classes");
         assertThat(brief).containsPattern("name=\"missed-TWIST\"[^>]*checked");
         String pose = brief.replaceAll("(?s).*with a twist: ([^<]+)<.*", "$1");
-        String set = Http.location(http.post(
-                "/drafts",
-                "peak",
-                "tree",
-                "minutes",
-                "45",
-                "style",
-                "HATHA",
-                "level",
-                "BEGINNER",
-                "first",
-                "RIGHT",
-                "flavour",
-                "STEADY",
-                "group",
-                group.toString(),
-                "missed-TWIST",
-                "on"));
+        String set = http.drafted("tree", 45, "group", group.toString(), "missed-TWIST", "on");
         assertThat(http.get(set).body()).contains(pose);
         assertThat(http.get("/logbook/weeks?weeks=3").statusCode()).isEqualTo(404);
         assertThat(http.get("/logbook/weeks?group=" + UUID.randomUUID()).statusCode())
@@ -279,24 +262,7 @@ class WeeksTest {
         String brief = http.get("/drafts/lately?group=" + group).body();
         assertThat(brief).contains(words);
         String field = brief.replaceAll("(?s).*name=\"(owed-[^\"]+)\".*", "$1");
-        String set = Http.location(http.post(
-                "/drafts",
-                "peak",
-                "half-moon",
-                "minutes",
-                "45",
-                "style",
-                "HATHA",
-                "level",
-                "BEGINNER",
-                "first",
-                "RIGHT",
-                "flavour",
-                "STEADY",
-                "group",
-                group.toString(),
-                field,
-                "on"));
+        String set = http.drafted("half-moon", 45, "group", group.toString(), field, "on");
         String draft = http.get(set).body().replaceAll("(?s).*href=\"/drafts/([0-9a-f-]{36})\".*", "$1");
         String made = Http.location(http.post("/drafts/" + draft + "/open"));
         ClassId next = new ClassId(UUID.fromString(made.replaceAll(".*/", "")));

@@ -94,6 +94,14 @@ public final class Http {
         return send(form(path, fields).header("X-CSRF-TOKEN", token));
     }
 
+    /** Asks for drafts of a steady hatha class for beginners. @param more further fields, names and values in turn @return where they are */
+    public String drafted(String peak, int minutes, String... more) {
+        List<String> fields = new ArrayList<>(List.of("peak", peak, "minutes", String.valueOf(minutes)));
+        fields.addAll(List.of("style", "HATHA", "level", "BEGINNER", "first", "RIGHT", "flavour", "STEADY"));
+        fields.addAll(List.of(more));
+        return location(post("/drafts", fields.toArray(String[]::new)));
+    }
+
     /** The same as htmx sends it. */
     public HttpResponse<String> htmx(String path, String... fields) {
         return send(form(path, fields).header("X-CSRF-TOKEN", token).header("HX-Request", "true"));
@@ -124,7 +132,6 @@ public final class Http {
                 .POST(HttpRequest.BodyPublishers.ofString(body)));
     }
 
-    /** Any request with a body, without the page's token; headers as names and values in turn. */
     /** Bytes as they are; the status of the answer. */
     public int octets(String path, byte[] bytes) {
         return send(HttpRequest.newBuilder(URI.create(base + path))

@@ -138,20 +138,7 @@ class TakeawayTest {
                                 .put("id", "my-chair")
                                 .toString())
                 .update();
-        http.post(
-                "/drafts",
-                "peak",
-                "tree",
-                "minutes",
-                "30",
-                "style",
-                "HATHA",
-                "level",
-                "BEGINNER",
-                "first",
-                "RIGHT",
-                "flavour",
-                "STEADY");
+        http.drafted("tree", 30);
         return id;
     }
 
