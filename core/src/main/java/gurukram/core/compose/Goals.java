@@ -4,6 +4,7 @@ import gurukram.core.body.ActionUse;
 import gurukram.core.body.Base;
 import gurukram.core.check.Needs;
 import gurukram.core.check.Preparation;
+import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Focus;
 import gurukram.core.compose.brief.Goal;
 import gurukram.core.compose.brief.LeftOut;
@@ -21,6 +22,7 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -223,10 +225,12 @@ final class Goals {
     /** A peak out of the theme: one of the few that have most of it in them, chosen by the dice. */
     private Optional<Goal> fromFocus(Dice dice) {
         Focus focus = pool.brief().focus();
-        if (focus.isEmpty()) return Optional.empty();
+        // a short class has its theme in everything, and no time to lead anywhere
+        if (focus.isEmpty() || pool.brief().minutes() < Brief.SHORT_MINUTES) return Optional.empty();
         List<Pose> peaks = pool.catalogue().ladders().stream()
-                .filter(ladder -> ladder.peak() != null)
-                .map(ladder -> pool.catalogue().pose(ladder.peak()))
+                .map(Ladder::peak)
+                .filter(Objects::nonNull)
+                .map(peak -> pool.catalogue().pose(peak))
                 .filter(pose -> focus.in(pose) > 0)
                 .sorted(Comparator.comparing((Pose pose) -> -focus.in(pose)).thenComparing(Pose::id))
                 .toList();

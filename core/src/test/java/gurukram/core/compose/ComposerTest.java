@@ -200,11 +200,11 @@ class ComposerTest {
     }
 
     @Test
-    void aBriefIsForTwentyMinutesToTwoHours() {
-        assertThatThrownBy(() -> Brief.to("tree", 15, Style.HATHA, Level.BEGINNER))
+    void aBriefIsForTenMinutesToTwoHours() {
+        assertThatThrownBy(() -> Brief.to("tree", 9, Style.HATHA, Level.BEGINNER))
                 .isInstanceOf(Refused.class)
-                .hasMessageContaining("from 20 to 120");
-        for (int minutes : new int[] {20, 25, 50, 105, 120}) {
+                .hasMessageContaining("from 10 to 120");
+        for (int minutes : new int[] {10, 15, 20, 25, 50, 105, 120}) {
             Draft draft = COMPOSER.compose(Brief.to("tree", minutes, Style.HATHA, Level.BEGINNER), 1);
             long off = draft.totalMs() - minutes * 60_000L;
             assertThat(Math.abs(off)).as(minutes + " min").isLessThanOrEqualTo(30_000);

@@ -24,6 +24,10 @@ public final class Compositions {
 
     private Compositions() {}
 
+    public static Composer composer() {
+        return COMPOSER;
+    }
+
     static Draft draft(String peak, int minutes, Style style, Level level) {
         return COMPOSER.compose(Brief.to(peak, minutes, style, level), 1);
     }

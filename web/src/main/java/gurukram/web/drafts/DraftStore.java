@@ -2,11 +2,6 @@ package gurukram.web.drafts;
 
 import gurukram.core.compose.brief.Taught;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Flow;
-import gurukram.core.plan.Item;
-import gurukram.core.plan.Section;
-import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.Step;
 import gurukram.core.plan.json.PlanJson;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
@@ -16,12 +11,9 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -125,30 +117,9 @@ class DraftStore {
                 .query((row, n) -> {
                     OffsetDateTime at = row.getObject("started_at", OffsetDateTime.class);
                     int days = (int) Duration.between(at, now).toDays();
-                    return taught(PlanJson.read(row.getString("plan")), days);
+                    return Taught.of(PlanJson.read(row.getString("plan")), days);
                 })
                 .list();
-    }
-
-    static Taught taught(ClassPlan plan, int daysAgo) {
-        List<String> flow = List.of();
-        Set<String> poses = new LinkedHashSet<>();
-        for (Section section : plan.sections()) {
-            for (Item item : section.items()) {
-                List<String> here = poses(item);
-                poses.addAll(here);
-                boolean main = item instanceof Flow && section.role() != SectionRole.SALUTATIONS;
-                if (main && here.size() > flow.size()) flow = here;
-            }
-        }
-        return new Taught(Math.max(0, daysAgo), flow, poses);
-    }
-
-    private static List<String> poses(Item item) {
-        List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
-        List<String> poses = new ArrayList<>();
-        for (Step step : steps) if (step.pose() != null) poses.add(step.pose());
-        return poses;
     }
 
     private JdbcClient.StatementSpec asked(String sql, Teacher teacher) {

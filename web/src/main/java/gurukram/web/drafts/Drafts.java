@@ -6,6 +6,7 @@ import gurukram.core.compose.DraftTitles;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
 import gurukram.core.compose.brief.Wish;
+import gurukram.core.course.Lessons;
 import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -37,7 +38,7 @@ import org.springframework.stereotype.Service;
 
 /** Composes with what a teacher has: own poses, own school, own words, groups with their rungs, and what was taught lately. */
 @Service
-class Drafts {
+public class Drafts {
     static final int SIDE_BY_SIDE = 3;
     private static final int SHORTER_BY = 15;
 
@@ -82,6 +83,22 @@ class Drafts {
 
     Checks checks(Teacher teacher, Brief brief) {
         return new Checks(poses.of(teacher), editor.unfolderOf(teacher), accounts.school(teacher), brief.group());
+    }
+
+    /** Drafts lessons of courses with what the teacher has. */
+    public Lessons lessons(Teacher teacher) {
+        return new Lessons(composer(teacher), poses.of(teacher), words.of(teacher));
+    }
+
+    /** A brief for a group as it is now, that leads nowhere yet. {@link NotFound} when it is gone */
+    public Brief forGroup(Teacher teacher, UUID group) {
+        Group known = groups.group(teacher, group).orElseThrow(NotFound::new);
+        BriefForm form =
+                BriefForm.fresh().forGroup(known).with("theme", "A class").with("minutes", "60");
+        Map<String, String> problems = new LinkedHashMap<>();
+        Brief brief = read(teacher, form, problems);
+        if (brief == null) throw new Refused(String.join(" ", problems.values()));
+        return brief;
     }
 
     private Composer composer(Teacher teacher) {

@@ -54,6 +54,9 @@ public class GroupStore {
     private static final String GROUP_OF_NO_CLASS = """
             update yoga_class set group_id = null
              where studio_id = :studio and teacher_id = :teacher and group_id = :id""";
+    private static final String GROUP_OF_NO_COURSE = """
+            update course set group_id = null
+             where studio_id = :studio and teacher_id = :teacher and group_id = :id""";
     private static final String GROUP_GONE = """
             delete from class_group where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String ROOMS = """
@@ -120,6 +123,7 @@ public class GroupStore {
     @Transactional
     public boolean remove(Teacher teacher, UUID id) {
         asked(GROUP_OF_NO_CLASS, teacher).param("id", id).update();
+        asked(GROUP_OF_NO_COURSE, teacher).param("id", id).update();
         return asked(GROUP_GONE, teacher).param("id", id).update() == 1;
     }
 

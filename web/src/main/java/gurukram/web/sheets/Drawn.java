@@ -9,7 +9,7 @@ import org.springframework.stereotype.Component;
 
 /** Figures as they stand on paper. */
 @Component
-class Drawn {
+public class Drawn {
     private final DrawnFigures figures;
 
     Drawn(DrawnFigures figures) {
@@ -17,7 +17,7 @@ class Drawn {
     }
 
     /** As SVG, with its letter. @param side {@code right}, {@code left} or null for the usual one */
-    String of(Teacher teacher, String pose, String side) {
+    public String of(Teacher teacher, String pose, String side) {
         Side asked = side == null ? null : Side.valueOf(side.toUpperCase(Locale.ROOT));
         // its size comes from the style; without one of its own, it would be looked for in whole numbers
         return figures.draw(teacher, pose, new DrawnFigures.Asked(asked, true, false, true, List.of()))

@@ -9,12 +9,17 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
 import org.thymeleaf.ITemplateEngine;
 import org.thymeleaf.context.Context;
@@ -25,7 +30,7 @@ import org.thymeleaf.context.Context;
  * <p>A letter that the first font has not is taken from the next one of the list.
  */
 @Component
-class Pdf {
+public class Pdf {
     /** Smaller than this nobody reads. */
     private static final double[] SCALES = {1, 0.95, 0.9, 0.85};
 
@@ -48,7 +53,7 @@ class Pdf {
         XRLog.setLoggerImpl(new Slf4jLogger());
     }
 
-    byte[] of(String template, Map<String, Object> model) {
+    public byte[] of(String template, Map<String, Object> model) {
         String page = templates.process("sheets/" + template, new Context(Locale.ENGLISH, model));
         ByteArrayOutputStream pdf = new ByteArrayOutputStream();
         try {
@@ -95,5 +100,19 @@ class Pdf {
 
     private static InputStream open(Font font) {
         return Pdf.class.getResourceAsStream("/pdf/fonts/" + font.file() + ".ttf");
+    }
+
+    /** A sheet as it is sent. @param name of its file, without the ending */
+    public static ResponseEntity<byte[]> answer(String name, byte[] sheet) {
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CACHE_CONTROL, "no-store")
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.inline()
+                                .filename(name + ".pdf", StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(sheet);
     }
 }

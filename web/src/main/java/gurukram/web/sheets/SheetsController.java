@@ -14,11 +14,9 @@ import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import gurukram.web.teach.Script;
 import gurukram.web.teach.Scripts;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -163,7 +161,7 @@ class SheetsController {
             @RequestParam(required = false) LegRule legs,
             @RequestParam(defaultValue = "RIGHT") Side lead) {
         if (!TwelvePositions.LISTS.contains(list)) throw new NotFound();
-        return named(
+        return Pdf.answer(
                 "twelve positions " + list,
                 pdf.onOnePage("twelve", Map.of("sheet", twelves.of(teacher, list, legs, lead))));
     }
@@ -172,7 +170,7 @@ class SheetsController {
     @GetMapping("/ladders/{id}/sheet.pdf")
     ResponseEntity<byte[]> ladder(@AuthenticationPrincipal Teacher teacher, @PathVariable String id) {
         Ladder ladder = poses.of(teacher).ladder(id).orElseThrow(NotFound::new);
-        return named(
+        return Pdf.answer(
                 ladder.name() + ", rung by rung",
                 pdf.of(
                         "ladder",
@@ -194,19 +192,6 @@ class SheetsController {
     }
 
     private ResponseEntity<byte[]> file(String what, StoredClass stored, byte[] sheet) {
-        return named(stored.plan().settings().title() + ", " + what, sheet);
-    }
-
-    private static ResponseEntity<byte[]> named(String name, byte[] sheet) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.inline()
-                                .filename(name + ".pdf", StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(sheet);
+        return Pdf.answer(stored.plan().settings().title() + ", " + what, sheet);
     }
 }

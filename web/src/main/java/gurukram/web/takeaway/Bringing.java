@@ -27,6 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Bringing a file of everything back: first a look at what is new, the same and different, then all of it, or nothing of what cannot be read. */
@@ -142,6 +143,7 @@ public class Bringing {
         if (content != null && content.path("row").isObject()) {
             ObjectNode whole = (ObjectNode) content;
             loosen(teacher, item.kind(), (ObjectNode) whole.path("row"));
+            if (item.kind() == Kind.COURSE) withoutGone(teacher, whole);
             try {
                 return Boolean.TRUE.equals(each.execute(status -> {
                     put(teacher, item, whole);
@@ -179,6 +181,15 @@ public class Bringing {
     private void loosen(Teacher teacher, Kind kind, ObjectNode row) {
         if (kind == Kind.CLASS) loosen(teacher, row, "group_id", Kind.GROUP);
         if (kind == Kind.GROUP) loosen(teacher, row, "room_id", Kind.ROOM);
+        if (kind == Kind.COURSE) loosen(teacher, row, "group_id", Kind.GROUP);
+    }
+
+    /** A lesson whose class is not here has none yet. */
+    private void withoutGone(Teacher teacher, ObjectNode course) {
+        ArrayNode there = JSON.createArrayNode();
+        for (JsonNode lesson : course.path("lesson"))
+            if (store.has(teacher, Kind.CLASS, lesson.path("class_id").asString(""))) there.add(lesson);
+        course.set("lesson", there);
     }
 
     private void loosen(Teacher teacher, ObjectNode row, String field, Kind kind) {

@@ -9,6 +9,7 @@ import gurukram.core.plan.json.PlanJson;
 import gurukram.core.score.Moment;
 import gurukram.core.text.Refused;
 import gurukram.web.account.OwnPaceStore;
+import gurukram.web.courses.Courses;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.groups.TriesStore;
 import gurukram.web.plans.ClassId;
@@ -47,6 +48,7 @@ class Checker {
     private final Poses poses;
     private final OwnWords words;
     private final OwnPaceStore ownPace;
+    private final Courses courses;
 
     Checker(
             ClassStore classes,
@@ -55,7 +57,9 @@ class Checker {
             TriesStore tries,
             Poses poses,
             OwnWords words,
-            OwnPaceStore ownPace) {
+            OwnPaceStore ownPace,
+            Courses courses) {
+        this.courses = courses;
         this.tries = tries;
         this.words = words;
         this.ownPace = ownPace;
@@ -84,6 +88,7 @@ class Checker {
                 // text is text; what cannot be read of it calls nothing
             }
             case CLASS -> checkClass(teacher, new ClassId(UUID.fromString(key)), content);
+            case COURSE -> courses.check(teacher, UUID.fromString(key));
             case DRAFT -> {
                 whole(PlanJson.read(content.path("row").path("plan").toString()), teacher);
                 content.path("row").path("brief").properties().forEach(field -> {

@@ -17,6 +17,7 @@ class FarewellStore {
             "rehearsal",
             "taught_class",
             "draft",
+            "course",
             "yoga_class",
             "class_group",
             "room",

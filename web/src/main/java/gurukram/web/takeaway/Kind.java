@@ -20,6 +20,16 @@ public enum Kind {
                     new Part("head_move", "class_id", "c.version"),
                     new Part("rehearsal", "class_id", "c.at, c.id"),
                     new Part("carried", "class_id", "c.at, c.id"))),
+    COURSE(
+            "courses",
+            "course",
+            "id",
+            List.of(
+                    new Part(
+                            "lesson",
+                            "course_id",
+                            "c.n",
+                            "exists (select 1 from yoga_class y where y.studio_id = c.studio_id and y.id = c.class_id and y.deleted_at is null)"))),
     DRAFT("drafts", "draft", "id", List.of()),
     LOG(
             "logs",
@@ -29,8 +39,12 @@ public enum Kind {
                     new Part("taught_moment", "taught_id", "c.started_at, c.ordinal, c.id"),
                     new Part("taught_correction", "taught_id", "c.at, c.id")));
 
-    /** Rows that belong to one. @param parent the column that names it, {@code order} how they stand in the file */
-    public record Part(String table, String parent, String order) {}
+    /** Rows that belong to one. @param parent the column that names it, {@code order} how they stand in the file, {@code only} which of them */
+    public record Part(String table, String parent, String order, String only) {
+        Part(String table, String parent, String order) {
+            this(table, parent, order, "true");
+        }
+    }
 
     private final String folder;
     private final String table;

@@ -104,8 +104,8 @@ class TakeawayStore {
         List<String> parts = new ArrayList<>(List.of("'row', to_jsonb(h) - " + LEFT_OFF));
         for (Kind.Part part : kind.parts())
             parts.add(
-                    "'%s', (select coalesce(jsonb_agg(to_jsonb(c) - %s order by %s), '[]') from %s c where c.studio_id = h.studio_id and c.%s = h.id)"
-                            .formatted(part.table(), LEFT_OFF, part.order(), part.table(), part.parent()));
+                    "'%s', (select coalesce(jsonb_agg(to_jsonb(c) - %s order by %s), '[]') from %s c where c.studio_id = h.studio_id and c.%s = h.id and %s)"
+                            .formatted(part.table(), LEFT_OFF, part.order(), part.table(), part.parent(), part.only()));
         return "jsonb_build_object(" + String.join(", ", parts) + ")::text";
     }
 

@@ -167,7 +167,7 @@ class DraftsTest {
     @Test
     void whatCannotBeTakenIsSaidBesideItAndNothingTypedIsLost() {
         Map<String, List<String>> wrong = Map.of(
-                "minutes", List.of("soon", "a whole number from 20 to 120"),
+                "minutes", List.of("soon", "a whole number from 10 to 120"),
                 "peak", List.of("no-such-pose", "There is no such pose to lead to."),
                 "in", List.of("hafl moon", "I know no pose called “hafl moon”. Maybe: Half moon"),
                 "out", List.of("half moon", "The peak itself cannot be left out."),

@@ -1,6 +1,7 @@
 package gurukram.core.compose.brief;
 
 import gurukram.core.body.Side;
+import gurukram.core.dose.Dose;
 import gurukram.core.group.People;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.SectionRole;
@@ -14,6 +15,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.jspecify.annotations.NullUnmarked;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a teacher asks for when a class is to be drafted. Everything but the length, the style and the level may be left open.
@@ -27,10 +29,11 @@ import org.jspecify.annotations.NullUnmarked;
  * @param reached the rung the group stands on, by ladder
  * @param wanted poses that must be in, {@code unwanted} that must not, by id
  * @param taught what was taught lately; {@code build} goes on with the last of it where it can, else it is varied
+ * @param peakBreaths how long the peak is held; null as long as is usual
  * @param kept parts that stay as they are, by the role of the section they stand in
  */
 public record Brief(
-        String peak,
+        @Nullable String peak,
         Theme theme,
         Focus focus,
         int minutes,
@@ -48,14 +51,19 @@ public record Brief(
         List<Taught> taught,
         boolean build,
         Set<Wish> wishes,
+        @Nullable Integer peakBreaths,
         List<Kept> kept) {
-    public static final Limit MINUTES = new Limit("Minutes", 20, 120);
+    public static final Limit MINUTES = new Limit("Minutes", 10, 120);
+
+    /** A class of less than this has no time to lead anywhere: it has its theme in everything. */
+    public static final int SHORT_MINUTES = 20;
 
     /** A part of a class before that stays. */
     public record Kept(SectionRole role, Item item) {}
 
     public Brief {
         MINUTES.check(minutes);
+        if (peakBreaths != null) Dose.BREATHS.check(peakBreaths);
         theme = theme == null ? Theme.NONE : theme;
         focus = focus == null ? Focus.NONE : focus;
         school = school == null ? School.UNSET : school;
@@ -69,8 +77,8 @@ public record Brief(
         kept = kept == null ? List.of() : List.copyOf(kept);
     }
 
-    /** A class that leads to a pose, for nobody in particular. */
-    public static Brief to(String peak, int minutes, Style style, Level level) {
+    /** A class that leads to a pose, for nobody in particular; null leaves the pose to the theme. */
+    public static Brief to(@Nullable String peak, int minutes, Style style, Level level) {
         Fields fields = new Fields();
         fields.peak = peak;
         fields.minutes = minutes;
@@ -82,7 +90,7 @@ public record Brief(
     /** Every field of a brief while one is changed. */
     @NullUnmarked // copied whole from a brief before it is read
     private static final class Fields {
-        private String peak;
+        private @Nullable String peak;
         private Theme theme;
         private Focus focus;
         private int minutes;
@@ -100,6 +108,7 @@ public record Brief(
         private List<Taught> taught;
         private boolean build;
         private Set<Wish> wishes;
+        private @Nullable Integer peakBreaths;
         private List<Kept> kept;
 
         Brief brief() {
@@ -122,6 +131,7 @@ public record Brief(
                     taught,
                     build,
                     wishes,
+                    peakBreaths,
                     kept);
         }
     }
@@ -146,6 +156,7 @@ public record Brief(
         fields.taught = taught;
         fields.build = build;
         fields.wishes = wishes;
+        fields.peakBreaths = peakBreaths;
         fields.kept = kept;
         change.accept(fields);
         return fields.brief();
@@ -202,6 +213,11 @@ public record Brief(
             f.taught = lately;
             f.build = goOn;
         });
+    }
+
+    /** @param breaths null for as long as is usual */
+    public Brief withPeakBreaths(@Nullable Integer breaths) {
+        return but(f -> f.peakBreaths = breaths);
     }
 
     public Brief withKept(List<Kept> others) {

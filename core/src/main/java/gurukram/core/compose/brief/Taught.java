@@ -1,6 +1,14 @@
 package gurukram.core.compose.brief;
 
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 
 /**
@@ -17,5 +25,25 @@ public record Taught(int daysAgo, List<String> mainFlow, Set<String> poses) {
     public Taught {
         mainFlow = List.copyOf(mainFlow);
         poses = Set.copyOf(poses);
+    }
+
+    /** A class that was taught, or is to be before the one that is drafted; its main flow is the longest outside salutations. */
+    public static Taught of(ClassPlan plan, int daysAgo) {
+        List<String> flow = List.of();
+        Set<String> poses = new LinkedHashSet<>();
+        for (Section section : plan.sections()) {
+            for (Item item : section.items()) {
+                List<String> here = poses(item);
+                poses.addAll(here);
+                boolean main = item instanceof Flow && section.role() != SectionRole.SALUTATIONS;
+                if (main && here.size() > flow.size()) flow = here;
+            }
+        }
+        return new Taught(Math.max(0, daysAgo), flow, poses);
+    }
+
+    private static List<String> poses(Item item) {
+        List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
+        return steps.stream().map(Step::pose).filter(Objects::nonNull).toList();
     }
 }

@@ -1,7 +1,7 @@
 /**
  * What is asked of a draft and what it answers: {@code Brief}, {@code Goal}, {@code Draft}, what was left out.
  *
- * <p>Imports: body, check, group, plan, plan.settings, pose, text.
+ * <p>Imports: body, check, dose, group, plan, plan.settings, pose, text.
  */
 @NullMarked
 package gurukram.core.compose.brief;

@@ -58,6 +58,12 @@ public final class IdeaPart {
         Optional<String> turn = lying ? Optional.of(LYING.get(1)) : best("turn", SEATED_TURNS, ON_A_CHAIR.get(1));
         boolean onFours = turn.filter(id -> attempt.catalogue().pose(id).base() == Base.HANDS_AND_KNEES)
                 .isPresent();
+        // a short class has its theme instead
+        boolean isShort = attempt.brief().minutes() < Brief.SHORT_MINUTES;
+        if (isShort) {
+            bend = Optional.empty();
+            turn = Optional.empty();
+        }
         bend.ifPresent(this::putShort);
         if (!onFours) turn.ifPresent(this::putShort);
         if (fours) sketch.put(SectionRole.WARM_UP, waves("cow", "cat", "cow and cat"));

@@ -88,6 +88,8 @@ public final class PeakPart {
         show();
         Step top = attempt.step(SectionRole.PEAK, peak, topDose(peak));
         top = threaded(guarded(top, peak));
+        // how long it is held is asked for, and is not the fitter's to change
+        if (isDosed(peak)) top = top.with(top.marks().lock(true));
         stages.add(top);
         staged(stages);
         secondGo(top);
@@ -96,9 +98,16 @@ public final class PeakPart {
     /** What is done on one breath is tried three times. */
     private Dose topDose(Pose peak) {
         Dose dose = Doses.counted(peak.doseFor(brief.level(), UsualDoses.Part.PEAK));
+        if (isDosed(peak)) return new Dose.Breaths(Objects.requireNonNull(brief.peakBreaths()));
         if (dose instanceof Dose.Movement) return new Attempts(TRIES, new Dose.Breaths(1), REST_SECONDS);
         boolean again = goesTwice() && !peak.sides().hasSides() && dose instanceof Dose.Breaths;
         return again ? new Attempts(2, dose, REST_SECONDS) : dose;
+    }
+
+    /** Whether the brief says how long the peak is held, and it is held at all. */
+    private boolean isDosed(Pose peak) {
+        Dose usual = Doses.counted(peak.doseFor(brief.level(), UsualDoses.Part.PEAK));
+        return brief.peakBreaths() != null && usual instanceof Dose.Breaths;
     }
 
     /** Whether there is time for a second go, and it is wanted. */

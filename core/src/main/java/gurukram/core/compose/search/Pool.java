@@ -80,6 +80,9 @@ public final class Pool {
         if (pose.level().ordinal() > brief.level().ordinal())
             return out(
                     pose, LeftOut.Why.LEVEL, "it is for " + pose.level().name().toLowerCase(Locale.ROOT) + " classes");
+        Optional<Integer> rung = Beyond.standing(pose, brief.reached(), catalogue);
+        if (rung.isPresent())
+            return out(pose, LeftOut.Why.RISK, "the group stands on rung %d of the way to it".formatted(rung.get()));
         if (Needs.isBlocked(pose, brief.group())) return out(pose, LeftOut.Why.NEED, needs(pose));
         return prop(pose)
                 .map(prop -> new LeftOut(pose.id(), LeftOut.Why.PROPS, "the room has no " + prop + " for everybody"));

@@ -1,0 +1,79 @@
+package gurukram.core.course;
+
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.FlowPace;
+import gurukram.core.plan.settings.Mode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+
+/** The flow a class is known by, and how it grows. */
+public final class MainFlow {
+    private MainFlow() {}
+
+    /** A flow and the part of the class it stands in. */
+    public record At(SectionRole role, Flow flow) {}
+
+    /** The longest flow outside salutations and the peak with its stages; of equal ones the first. Empty where there is none. */
+    public static Optional<At> of(ClassPlan plan) {
+        return longest(plan, false);
+    }
+
+    /** The longest salutation. */
+    public static Optional<At> salutation(ClassPlan plan) {
+        return longest(plan, true);
+    }
+
+    private static Optional<At> longest(ClassPlan plan, boolean salutation) {
+        At found = null;
+        for (Section section : plan.sections()) {
+            boolean salutes = section.role() == SectionRole.SALUTATIONS;
+            if (salutes != salutation || section.role() == SectionRole.PEAK) continue;
+            for (Item item : section.items()) {
+                boolean longer = item instanceof Flow flow
+                        && (found == null
+                                || poses(flow).size() > poses(found.flow()).size());
+                if (longer) found = new At(section.role(), (Flow) item);
+            }
+        }
+        return Optional.ofNullable(found);
+    }
+
+    /** Its poses in order, by id. */
+    public static List<String> poses(Flow flow) {
+        return flow.steps().stream().map(Step::pose).filter(Objects::nonNull).toList();
+    }
+
+    /** The same flow with so many rounds, in the mode and the independence of a lesson. */
+    public static Flow grown(Flow flow, Cell cell, int rounds) {
+        FlowPace plain = new FlowPace(flow.settings().pace().typed(), List.of(), List.of(), List.of());
+        Flow grown = flow.with(flow.settings().with(plain).withRounds(rounds).withModes(runs(cell.mode(), rounds)));
+        String note = cell.alone().note();
+        return grown.with(grown.texts().withNote(noted(flow.texts().note(), note)));
+    }
+
+    /** What people are told of being led stands once, at the end. */
+    private static String noted(String before, String note) {
+        List<String> lines = new ArrayList<>(before.lines().toList());
+        for (Alone alone : Alone.values()) lines.remove(alone.note());
+        lines.add(note);
+        return String.join("\n", lines);
+    }
+
+    /** Learning: the first round position by position. Silent: all but the first without words. */
+    private static Mode.Run[] runs(Mode mode, int rounds) {
+        if (mode == Mode.BREATH || mode == Mode.SILENT && rounds == 1)
+            return new Mode.Run[] {new Mode.Run(rounds, Mode.BREATH)};
+        Mode first = mode == Mode.LEARN ? Mode.LEARN : Mode.BREATH;
+        Mode rest = mode == Mode.LEARN ? Mode.BREATH : Mode.SILENT;
+        return rounds == 1
+                ? new Mode.Run[] {new Mode.Run(1, first)}
+                : new Mode.Run[] {new Mode.Run(1, first), new Mode.Run(rounds - 1, rest)};
+    }
+}

@@ -1,0 +1,325 @@
+package gurukram.web.courses;
+
+import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Taught;
+import gurukram.core.course.Aim;
+import gurukram.core.course.Cell;
+import gurukram.core.course.Course;
+import gurukram.core.course.Days;
+import gurukram.core.course.Grid;
+import gurukram.core.course.Lessons;
+import gurukram.core.course.Own;
+import gurukram.core.course.Told;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.NodeNames;
+import gurukram.core.pose.Ladder;
+import gurukram.core.text.Refused;
+import gurukram.web.account.Zones;
+import gurukram.web.courses.KeptCourse.Change;
+import gurukram.web.drafts.Drafts;
+import gurukram.web.groups.Group;
+import gurukram.web.groups.GroupStore;
+import gurukram.web.groups.TriesStore;
+import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassId;
+import gurukram.web.plans.ClassStore;
+import gurukram.web.poses.Poses;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Teacher;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What courses come to: their grids and days, the classes drafted from them, and what became different when something was changed. */
+@Service
+public class Courses {
+    private final CourseStore store;
+    private final GroupStore groups;
+    private final TriesStore tries;
+    private final Poses poses;
+    private final Drafts drafts;
+    private final ClassStore classes;
+    private final ClassEditor editor;
+    private final Zones zones;
+    private final RandomGenerator random;
+
+    Courses(
+            CourseStore store,
+            GroupStore groups,
+            TriesStore tries,
+            Poses poses,
+            Drafts drafts,
+            ClassStore classes,
+            ClassEditor editor,
+            Zones zones,
+            RandomGenerator random) {
+        this.store = store;
+        this.groups = groups;
+        this.tries = tries;
+        this.poses = poses;
+        this.drafts = drafts;
+        this.classes = classes;
+        this.editor = editor;
+        this.zones = zones;
+        this.random = random;
+    }
+
+    /**
+     * A course as it stands.
+     *
+     * @param group null when it is gone
+     * @param ladder null when the course follows none
+     * @param stands the rung the group stands on by its tries; null where none are noted
+     */
+    record Look(
+            KeptCourse kept,
+            Group group,
+            Ladder ladder,
+            Integer stands,
+            List<Cell> cells,
+            List<LocalDate> days,
+            Map<Integer, KeptLesson> drafted) {
+        Told.Lessons lessons() {
+            return new Told.Lessons(cells, days);
+        }
+
+        /** The first that was not taught; one more than there are when all were. */
+        int next() {
+            for (Cell cell : cells) if (!isTaught(cell.n())) return cell.n();
+            return cells.size() + 1;
+        }
+
+        boolean isTaught(int n) {
+            return drafted.containsKey(n) && drafted.get(n).taughtAt() != null;
+        }
+    }
+
+    /** Throws something when a course cannot be read. */
+    public void check(Teacher teacher, UUID id) {
+        look(teacher, id);
+    }
+
+    Look look(Teacher teacher, UUID id) {
+        return look(teacher, store.find(teacher, id).orElseThrow(NotFound::new));
+    }
+
+    Look look(Teacher teacher, KeptCourse kept) {
+        Group group = kept.group() == null
+                ? null
+                : groups.group(teacher, kept.group()).orElse(null);
+        Ladder ladder = ladder(teacher, kept.course().aim()).orElse(null);
+        Integer stands = group == null || ladder == null
+                ? null
+                : tries.rungs(teacher, group.id(), poses.of(teacher)).get(ladder.id());
+        Map<Integer, KeptLesson> drafted = new TreeMap<>();
+        store.lessons(teacher, kept.id()).forEach(lesson -> drafted.put(lesson.n(), lesson));
+        Map<Integer, Cell> taught = new HashMap<>();
+        drafted.values().stream()
+                .filter(lesson -> lesson.taughtAt() != null)
+                .forEach(lesson -> taught.put(lesson.n(), lesson.cell()));
+        List<Cell> cells = Grid.of(kept.course(), ladder, taught, stands);
+        return new Look(
+                kept, group, ladder, stands, cells, kept.days().of(kept.course().lessons()), drafted);
+    }
+
+    /** The ladder that leads to the pose a course leads to. */
+    Optional<Ladder> ladder(Teacher teacher, Aim aim) {
+        if (aim.kind() != Aim.Kind.PEAK || !poses.of(teacher).has(aim.value())) return Optional.empty();
+        return poses.of(teacher).laddersWith(aim.value()).stream()
+                .filter(ladder -> aim.value().equals(ladder.peak()))
+                .findFirst();
+    }
+
+    List<KeptCourse> courses(Teacher teacher) {
+        return store.courses(teacher);
+    }
+
+    UUID create(Teacher teacher, UUID group, Course course, Days days) {
+        return store.create(teacher, group, course, days)
+                .orElseThrow(() -> new Refused("You have %d courses, and that is as many as there can be."
+                        .formatted(CourseStore.MOST_COURSES)));
+    }
+
+    void remove(Teacher teacher, UUID id) {
+        if (!store.remove(teacher, id)) throw new NotFound();
+    }
+
+    // --- what changes it
+
+    /** What somebody does to a course; {@link Refused} when it cannot be. */
+    interface Doing {
+        KeptCourse to(Look before);
+    }
+
+    /** Does it, and keeps and tells what became different by it. */
+    @Transactional
+    public List<String> change(Teacher teacher, UUID id, String done, Doing doing) {
+        store.hold(teacher, id);
+        Look before = look(teacher, id);
+        KeptCourse changed = doing.to(before);
+        Look after = look(teacher, changed);
+        List<String> told = new ArrayList<>();
+        if (!done.isEmpty()) told.add(done);
+        told.addAll(Told.between(changed.course().rhythm(), before.lessons(), after.lessons()));
+        List<Change> changes = new ArrayList<>(changed.changes());
+        changes.add(0, new Change(zones.today(teacher), told));
+        while (changes.size() > KeptCourse.MOST_CHANGES) changes.remove(changes.size() - 1);
+        store.change(teacher, new KeptCourse(id, changed.group(), changed.course(), changed.days(), changes));
+        return told;
+    }
+
+    /** A lesson that did not take place: all that follow are later by one turn. */
+    @Transactional
+    public List<String> putOff(Teacher teacher, UUID id, int n) {
+        return change(teacher, id, did(teacher, id, n, "did not take place and is put off"), before -> {
+            open(before, n);
+            return with(
+                    before.kept(), before.kept().course(), before.kept().days().without(n));
+        });
+    }
+
+    /** A lesson that did not take place: there is one less, and what was to grow is shared out over the others. */
+    @Transactional
+    public List<String> leaveOut(Teacher teacher, UUID id, int n) {
+        return change(teacher, id, did(teacher, id, n, "did not take place and is left out"), before -> {
+            open(before, n);
+            if (before.cells().size() == 1) throw new Refused("The last that is left cannot be left out.");
+            store.drop(teacher, id, n);
+            return with(
+                    before.kept(),
+                    before.kept().course().without(n),
+                    before.kept().days().without(n));
+        });
+    }
+
+    private String did(Teacher teacher, UUID id, int n, String what) {
+        KeptCourse kept = store.find(teacher, id).orElseThrow(NotFound::new);
+        if (n < 1 || n > kept.course().lessons()) throw new NotFound();
+        LocalDate day = kept.days().of(n).get(n - 1);
+        return "%s %d, %s, %s."
+                .formatted(CourseWords.capital(kept.course().rhythm().word()), n, CourseWords.day(day), what);
+    }
+
+    @Transactional
+    public List<String> move(Teacher teacher, UUID id, int n, LocalDate to) {
+        return change(teacher, id, "", before -> {
+            open(before, n);
+            return with(
+                    before.kept(),
+                    before.kept().course(),
+                    before.kept().days().with(n, to, before.cells().size()));
+        });
+    }
+
+    @Transactional
+    public List<String> holiday(Teacher teacher, UUID id, LocalDate from, LocalDate to) {
+        return change(
+                teacher, id, "Nothing from %s to %s.".formatted(CourseWords.day(from), CourseWords.day(to)), before -> {
+                    for (Cell cell : before.cells()) {
+                        LocalDate day = before.days().get(cell.n() - 1);
+                        if (before.isTaught(cell.n()) && !day.isBefore(from) && !day.isAfter(to))
+                            throw new Refused("A class was taught on %s.".formatted(CourseWords.day(day)));
+                    }
+                    return with(
+                            before.kept(),
+                            before.kept().course(),
+                            before.kept().days().withHoliday(from, to));
+                });
+    }
+
+    @Transactional
+    public List<String> want(Teacher teacher, UUID id, int n, Own own) {
+        return change(teacher, id, "", before -> {
+            open(before, n);
+            if (own.rung() != null
+                    && (before.ladder() == null
+                            || own.rung() > before.ladder().rungs().size()))
+                throw new Refused("This ladder has no rung %d.".formatted(own.rung()));
+            return with(
+                    before.kept(),
+                    before.kept().course().with(n, own),
+                    before.kept().days());
+        });
+    }
+
+    private static KeptCourse with(KeptCourse kept, Course course, Days days) {
+        return new KeptCourse(kept.id(), kept.group(), course, days, kept.changes());
+    }
+
+    private static void open(Look look, int n) {
+        if (n < 1 || n > look.cells().size()) throw new NotFound();
+        if (look.isTaught(n)) throw new Refused("It was taught already; what was taught stays as it was.");
+    }
+
+    // --- its classes
+
+    /** Drafts a lesson; one that was drafted before is drafted again, and a class that was changed by hand since stays beside it. */
+    @Transactional
+    public void draft(Teacher teacher, UUID id, int n) {
+        store.hold(teacher, id);
+        Look look = look(teacher, id);
+        open(look, n);
+        if (look.group() == null) throw new Refused("The group of this course is gone. Choose another one first.");
+        Cell cell = look.cells().get(n - 1);
+        Optional<KeptLesson> before = before(look, n);
+        Lessons.Last last = null;
+        List<Taught> taught = new ArrayList<>();
+        for (int m = n - 1; m >= 1; m--) {
+            KeptLesson lesson = look.drafted().get(m);
+            if (lesson == null) continue;
+            ClassPlan plan =
+                    classes.find(teacher, lesson.classId()).orElseThrow().plan();
+            if (before.isPresent() && before.get().n() == m)
+                last = Lessons.last(look.kept().course(), plan, lesson.flow());
+            long days =
+                    ChronoUnit.DAYS.between(look.days().get(m - 1), look.days().get(n - 1));
+            taught.add(Taught.of(plan, (int) Math.max(0, days)));
+        }
+        Brief group = drafts.forGroup(teacher, look.group().id());
+        Lessons.Drafted drafted = drafts.lessons(teacher)
+                .draft(
+                        look.kept().course(),
+                        cell,
+                        group.withTaught(taught.isEmpty() ? group.taught() : taught, false),
+                        look.ladder(),
+                        look.stands(),
+                        last);
+        keep(teacher, look, cell, drafted);
+    }
+
+    private static Optional<KeptLesson> before(Look look, int n) {
+        for (int m = n - 1; m >= 1; m--)
+            if (look.drafted().containsKey(m)) return Optional.of(look.drafted().get(m));
+        return Optional.empty();
+    }
+
+    private void keep(Teacher teacher, Look look, Cell cell, Lessons.Drafted drafted) {
+        KeptLesson old = look.drafted().get(cell.n());
+        Map<NodeId, NodeId> names = new HashMap<>();
+        ClassPlan named =
+                NodeNames.renamed(drafted.plan(), name -> names.computeIfAbsent(name, given -> NodeId.random(random)));
+        ClassPlan timed =
+                named.with(named.settings().withStarts(look.group().startsAt().toString()));
+        ClassId made = editor.create(teacher, timed, look.group().id());
+        NodeId flow = drafted.flow() == null ? null : names.get(drafted.flow());
+        store.put(teacher, look.kept().id(), cell, made, flow == null ? null : flow.value(), drafted.words());
+        if (old != null && !old.edited()) classes.delete(teacher, old.classId());
+    }
+
+    /** How many of a course's lessons have no class yet, from the next one on. */
+    static List<Integer> undrafted(Look look) {
+        List<Integer> open = new ArrayList<>();
+        for (Cell cell : look.cells()) if (!look.drafted().containsKey(cell.n())) open.add(cell.n());
+        return open;
+    }
+}
