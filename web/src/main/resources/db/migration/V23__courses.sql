@@ -17,12 +17,12 @@ create index course_of_teacher on course (studio_id, teacher_id, made_at desc);
 create table lesson (
     studio_id uuid not null,
     course_id uuid not null,
-    n         integer not null constraint lesson_n check (n between 1 and 60),
+    n         integer not null constraint lesson_n check (n between 1 and 2000),
     class_id  uuid not null,
     cell      jsonb not null,
     flow      text,
     words     jsonb not null default '[]',
-    primary key (studio_id, course_id, n) deferrable initially immediate,
+    primary key (studio_id, course_id, n),
     constraint lesson_course foreign key (studio_id, course_id) references course (studio_id, id) on delete cascade,
     constraint lesson_class foreign key (studio_id, class_id) references yoga_class (studio_id, id) on delete cascade
 );

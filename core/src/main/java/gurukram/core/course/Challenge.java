@@ -26,8 +26,8 @@ public final class Challenge {
 
     private Challenge() {}
 
-    /** The poses that have most of the day's theme in them and that anybody can do, of one family each; others than in the days before come first. */
-    static Set<String> poses(Brief brief, PoseCatalogue catalogue) {
+    /** The poses that have most of the day's theme in them and that anybody can do, of one family each; others than in the days before come first. @param fewer than there is usually time for */
+    static Set<String> poses(Brief brief, PoseCatalogue catalogue, int fewer) {
         Pool pool = new Pool(catalogue, brief);
         Set<String> lately = new LinkedHashSet<>();
         brief.taught().forEach(taught -> lately.addAll(taught.poses()));
@@ -37,7 +37,7 @@ public final class Challenge {
                                 (Pose pose) -> -brief.focus().in(pose) - (lately.contains(pose.id()) ? 0 : NEW))
                         .thenComparing(Pose::id))
                 .toList();
-        int wanted = (int) Math.max(1, (brief.minutes() - AROUND_MINUTES) / MINUTES_EACH);
+        int wanted = (int) Math.max(1, (brief.minutes() - AROUND_MINUTES) / MINUTES_EACH - fewer);
         Set<String> families = new LinkedHashSet<>();
         List<String> chosen = new ArrayList<>();
         for (Pose pose : best) if (chosen.size() < wanted && families.add(pose.family())) chosen.add(pose.id());

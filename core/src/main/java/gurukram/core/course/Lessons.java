@@ -27,6 +27,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -83,23 +84,31 @@ public final class Lessons {
         Optional<Last> goesOn = !flows || another || last == null ? Optional.empty() : possible(last, brief, said);
         Draft free = null;
         if (goesOn.isEmpty()) {
-            free = free(brief, cell.n());
+            free = free(course, brief, cell.n());
             if (flows) goesOn = main(course, free.plan());
         }
         if (goesOn.isPresent()) return grown(course, cell, brief, goesOn.get(), said);
-        if (free == null) free = free(brief, cell.n());
+        if (free == null) free = free(course, brief, cell.n());
         if (flows) said.add("The class has no flow that could go on.");
         return new Drafted(free, named(unlocked(free.plan()), course, cell), null, said);
     }
 
-    /** The first idea that fits its time; short classes have little room, and not every idea goes into them. */
-    private Draft free(Brief brief, int from) {
-        Draft nearest = composer.compose(brief, from);
-        for (int idea = from + 1; idea < from + MOST_IDEAS && off(nearest) > OFF_MS; idea++) {
-            Draft other = composer.compose(brief, idea);
-            if (off(other) < off(nearest)) nearest = other;
+    /** The first that fits its time: one idea after the other; in a short class one pose of the theme less. */
+    private Draft free(Course course, Brief brief, int from) {
+        boolean isShort = course.minutes() < Brief.SHORT_MINUTES && course.aim().kind() != Aim.Kind.PEAK;
+        Draft nearest = null;
+        for (int i = 0; i < MOST_IDEAS; i++) {
+            Draft draft = isShort ? composer.compose(themed(brief, i), from) : composer.compose(brief, from + (long) i);
+            if (nearest == null || off(draft) < off(nearest)) nearest = draft;
+            if (off(nearest) <= OFF_MS) break;
         }
-        return nearest;
+        return Objects.requireNonNull(nearest);
+    }
+
+    private Brief themed(Brief brief, int fewer) {
+        Set<String> wanted = new LinkedHashSet<>(brief.wanted());
+        wanted.addAll(Challenge.poses(brief, catalogue, fewer));
+        return brief.withPoses(wanted, brief.unwanted());
     }
 
     private static long off(Draft draft) {
@@ -154,11 +163,7 @@ public final class Lessons {
                         .formatted(cell.rung(), most));
             reached.put(ladder.id(), Math.min(cell.rung(), most));
         }
-        brief = brief.withReached(reached);
-        if (course.minutes() >= Brief.SHORT_MINUTES || peak) return brief;
-        Set<String> wanted = new LinkedHashSet<>(group.wanted());
-        wanted.addAll(Challenge.poses(brief, catalogue));
-        return brief.withPoses(wanted, group.unwanted());
+        return brief.withReached(reached);
     }
 
     private static Set<Wish> wishes(Brief group, Cell cell) {

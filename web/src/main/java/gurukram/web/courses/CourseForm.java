@@ -21,6 +21,7 @@ import gurukram.core.text.Refused;
 import gurukram.web.groups.Group;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -124,15 +125,15 @@ public record CourseForm(Map<String, String> typed) {
         Integer lessons = rhythm == null
                 ? null
                 : take("lessons", problems, () -> rhythm.lessons().parse(value("lessons")));
-        Integer minutes = value("minutes").isEmpty() && group != null
-                ? take("minutes", problems, () -> Brief.MINUTES.check(group.slotMinutes()))
+        Integer minutes = value("minutes").isEmpty()
+                ? take("minutes", problems, () -> group == null ? 0 : Brief.MINUTES.check(group.slotMinutes()))
                 : take("minutes", problems, () -> Brief.MINUTES.parse(value("minutes")));
         Aim.Kind kind = take("aim", problems, () -> one(Aim.Kind.class, value("aim")));
         Aim aim = kind == null ? null : take(field(kind), problems, () -> aim(kind, catalogue));
         Integer start = take("start", problems, () -> value("start").isEmpty() ? 1 : RUNG.parse(value("start")));
         Growth growth = growth(problems);
         List<String> themes = take("themes", problems, this::themes);
-        LocalDate first = take("first", problems, () -> day("first"));
+        LocalDate first = take("first", problems, () -> first(rhythm, group, before));
         String title = take("title", problems, () -> titled(aim, catalogue));
         if (!problems.isEmpty()) return null;
         Map<Integer, Own> own = before == null ? Map.of() : before.course().own();
@@ -145,6 +146,17 @@ public record CourseForm(Map<String, String> typed) {
                 && before.days().first().equals(first)
                 && before.days().rhythm() == rhythm;
         return new Read(course, same ? before.days() : Days.from(first, rhythm));
+    }
+
+    /** A course of weeks is on the day its group meets. */
+    private LocalDate first(Rhythm rhythm, Group group, KeptCourse before) {
+        LocalDate day = day("first");
+        boolean stays = before != null && before.days().first().equals(day);
+        if (group == null || rhythm == null || rhythm.days() != 7 || stays || day.getDayOfWeek() == group.day())
+            return day;
+        LocalDate next = day.with(TemporalAdjusters.next(group.day()));
+        throw new Refused("%s is not the day “%s” meets; %s is, %s."
+                .formatted(CourseWords.day(day), group.name(), CourseWords.day(next), next));
     }
 
     private Aim aim(Aim.Kind kind, PoseCatalogue catalogue) {
@@ -174,8 +186,9 @@ public record CourseForm(Map<String, String> typed) {
         Steps steps = from == null || more == null || most == null
                 ? null
                 : take("most", problems, () -> new Steps(from, more, most));
-        if (steps == null || rounds == null || to == null || lighter == null) return null;
-        return take("to-rounds", problems, () -> new Growth(steps, rounds, to, has("modes"), has("alone"), lighter));
+        if (rounds == null || to == null || lighter == null) return null;
+        Steps any = steps == null ? Growth.USUAL.breaths() : steps;
+        return take("to-rounds", problems, () -> new Growth(any, rounds, to, has("modes"), has("alone"), lighter));
     }
 
     private List<String> themes() {

@@ -24,6 +24,7 @@ import java.util.function.UnaryOperator;
  * @param about whom it is for, when and how long
  * @param ends when it ends
  * @param stands where the group stands on the ladder, and what that means for the course
+ * @param stops what stands in the way of the pose for this group at all
  * @param open how many lessons have no class yet, {@code next} the first that was not taught
  */
 public record CoursePage(
@@ -34,6 +35,7 @@ public record CoursePage(
         String ends,
         String leads,
         String stands,
+        List<String> stops,
         String ladder,
         int rungs,
         int open,
@@ -80,7 +82,8 @@ public record CoursePage(
             boolean isNext) {}
 
     /** @param figures the drawing of a pose, by its id */
-    static CoursePage of(Look look, PoseCatalogue catalogue, UnaryOperator<String> figures, LocalDate today) {
+    static CoursePage of(
+            Look look, List<String> stops, PoseCatalogue catalogue, UnaryOperator<String> figures, LocalDate today) {
         Course course = look.kept().course();
         List<Row> rows = new ArrayList<>();
         for (Cell cell : look.cells()) rows.add(row(look, cell, catalogue, figures, today));
@@ -99,7 +102,8 @@ public record CoursePage(
                 about,
                 ends,
                 leads(course, catalogue),
-                stands(look),
+                stands(look, stops),
+                stops,
                 look.ladder() == null ? "" : look.ladder().id(),
                 look.ladder() == null ? 0 : Grid.topRung(look.ladder()),
                 Courses.undrafted(look).size(),
@@ -120,7 +124,7 @@ public record CoursePage(
         };
     }
 
-    private static String stands(Look look) {
+    private static String stands(Look look, List<String> stops) {
         Ladder ladder = look.ladder();
         if (ladder == null) return "";
         int top = Grid.topRung(ladder);
@@ -130,6 +134,7 @@ public record CoursePage(
                         .formatted(look.kept().course().startRung())
                 : "The group stands on rung %d of %d; classes lead no higher.".formatted(look.stands(), top);
         boolean comes = last != null && last >= top;
+        if (!stops.isEmpty()) return where;
         String end = comes
                 ? " By the plan it comes to the pose itself."
                 : " At the ladder’s pace (%s on a rung) it comes to rung %d of %d in this time."
@@ -173,7 +178,7 @@ public record CoursePage(
                 !own.equals(Own.NOTHING),
                 lesson == null ? "" : lesson.classId().toString(),
                 lesson == null ? "" : lesson.title(),
-                lesson == null ? "" : Millis.show(lesson.lengthMs()),
+                lesson == null ? "" : Millis.showWhole(lesson.lengthMs()),
                 lesson == null ? List.of() : lesson.words(),
                 lesson == null || taught ? List.of() : stale(look, lesson, cell),
                 lesson != null && lesson.edited(),

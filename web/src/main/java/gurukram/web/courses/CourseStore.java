@@ -68,8 +68,11 @@ class CourseStore {
             delete from lesson l using course k
              where l.studio_id = :studio and k.studio_id = l.studio_id and k.id = l.course_id and k.teacher_id = :teacher
                and l.course_id = :id and l.n = :n""";
-    private static final String UP = """
-            update lesson l set n = l.n - 1, cell = jsonb_set(l.cell, '{n}', to_jsonb(l.n - 1)) from course k
+    /** Two moves, since no two lessons may have the same number in between. */
+    private static final int ASIDE = 1_000;
+
+    private static final String MOVE = """
+            update lesson l set n = l.n + :by, cell = jsonb_set(l.cell, '{n}', to_jsonb(l.n + :by)) from course k
              where l.studio_id = :studio and k.studio_id = l.studio_id and k.id = l.course_id and k.teacher_id = :teacher
                and l.course_id = :id and l.n > :n""";
 
@@ -136,8 +139,12 @@ class CourseStore {
     @Transactional
     public void drop(Teacher teacher, UUID id, int n) {
         asked(DROP, teacher).param("id", id).param("n", n).update();
-        jdbc.sql("set constraints all deferred").update();
-        asked(UP, teacher).param("id", id).param("n", n).update();
+        asked(MOVE, teacher).param("id", id).param("n", n).param("by", ASIDE).update();
+        asked(MOVE, teacher)
+                .param("id", id)
+                .param("n", ASIDE)
+                .param("by", -ASIDE - 1)
+                .update();
     }
 
     private JdbcClient.StatementSpec asked(String sql, Teacher teacher) {

@@ -140,6 +140,19 @@ public class Courses {
                 .findFirst();
     }
 
+    /** What stands in the way of the pose for this group, whatever rung it stands on: whole sentences. */
+    List<String> stops(Teacher teacher, Look look) {
+        if (look.ladder() == null || look.group() == null) return List.of();
+        Brief brief = drafts.forGroup(teacher, look.group().id());
+        Map<String, Integer> reached = new HashMap<>(brief.reached());
+        reached.remove(look.ladder().id());
+        return drafts.stops(
+                teacher,
+                brief.leadingTo(look.kept().course().aim().value())
+                        .withSupervised(look.kept().course().supervised())
+                        .withReached(reached));
+    }
+
     List<KeptCourse> courses(Teacher teacher) {
         return store.courses(teacher);
     }
@@ -310,10 +323,12 @@ public class Courses {
                 NodeNames.renamed(drafted.plan(), name -> names.computeIfAbsent(name, given -> NodeId.random(random)));
         ClassPlan timed =
                 named.with(named.settings().withStarts(look.group().startsAt().toString()));
-        ClassId made = editor.create(teacher, timed, look.group().id());
+        ClassId made =
+                editor.create(teacher, timed, look.group().id(), look.kept().id() + " " + cell.n());
         NodeId flow = drafted.flow() == null ? null : names.get(drafted.flow());
         store.put(teacher, look.kept().id(), cell, made, flow == null ? null : flow.value(), drafted.words());
-        if (old != null && !old.edited()) classes.delete(teacher, old.classId());
+        boolean same = old != null && old.classId().equals(made);
+        if (old != null && !old.edited() && !same) classes.delete(teacher, old.classId());
     }
 
     /** How many of a course's lessons have no class yet, from the next one on. */

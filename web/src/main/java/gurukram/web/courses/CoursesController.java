@@ -207,8 +207,12 @@ class CoursesController {
     @GetMapping("/courses/{id}/overview.pdf")
     ResponseEntity<byte[]> overview(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id) {
         Look look = courses.look(teacher, id);
-        CoursePage page =
-                CoursePage.of(look, poses.of(teacher), pose -> drawn.of(teacher, pose, null), zones.today(teacher));
+        CoursePage page = CoursePage.of(
+                look,
+                courses.stops(teacher, look),
+                poses.of(teacher),
+                pose -> drawn.of(teacher, pose, null),
+                zones.today(teacher));
         return Pdf.answer(page.title() + ", course", pdf.of("course", Map.of("page", page)));
     }
 
@@ -217,6 +221,7 @@ class CoursesController {
                 "page",
                 CoursePage.of(
                         look,
+                        courses.stops(teacher, look),
                         poses.of(teacher),
                         pose -> Figures.small(poses.of(teacher).pose(pose), null),
                         zones.today(teacher)));
@@ -339,6 +344,7 @@ class CoursesController {
             Teacher teacher, Look look, int n, CourseForm form, Map<String, String> problems, Model model) {
         CoursePage page = CoursePage.of(
                 look,
+                courses.stops(teacher, look),
                 poses.of(teacher),
                 pose -> Figures.small(poses.of(teacher).pose(pose), null),
                 zones.today(teacher));

@@ -101,6 +101,11 @@ public class Drafts {
         return brief;
     }
 
+    /** What stands in the way of the pose a brief leads to: whole sentences. */
+    public List<String> stops(Teacher teacher, Brief brief) {
+        return composer(teacher).outlook(brief).stops();
+    }
+
     private Composer composer(Teacher teacher) {
         return new Composer(poses.of(teacher), editor.unfolderOf(teacher), accounts.school(teacher), phrases);
     }

@@ -19,6 +19,7 @@ import gurukram.web.account.OwnPaceStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Once;
+import gurukram.web.shared.RequestKey;
 import gurukram.web.shared.Teacher;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -76,6 +77,12 @@ public class ClassEditor {
     public ClassId create(Teacher teacher, ClassPlan plan, UUID group) {
         PlanRules.check(plan, poses.of(teacher));
         return store.create(teacher, plan, lengthOf(teacher, plan), group);
+    }
+
+    /** One of several classes that one request makes. @param part which of them */
+    public ClassId create(Teacher teacher, ClassPlan plan, UUID group, String part) {
+        PlanRules.check(plan, poses.of(teacher));
+        return store.create(teacher, plan, lengthOf(teacher, plan), group, RequestKey.now(part));
     }
 
     /** The engine with the settings of the teacher's school; in a request it unfolds a plan once. */

@@ -155,8 +155,13 @@ public class ClassStore {
     /** Asked again with the same {@link RequestKey}, it is the class made the first time. */
     @Transactional
     public ClassId create(Teacher teacher, ClassPlan plan, long lengthMs, UUID group) {
+        return create(teacher, plan, lengthMs, group, RequestKey.now());
+    }
+
+    /** @param key what the class is found by when it is asked for again; null for nothing */
+    @Transactional
+    public ClassId create(Teacher teacher, ClassPlan plan, long lengthMs, UUID group, UUID key) {
         ClassId id = new ClassId(UUID.randomUUID());
-        UUID key = RequestKey.now();
         // one that was put away since is not it
         if (key != null) owned(FORGET_KEY, teacher).param("key", key).update();
         int made = described(jdbc.sql(NEW_CLASS), plan, lengthMs)

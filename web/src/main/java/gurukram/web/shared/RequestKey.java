@@ -1,6 +1,7 @@
 package gurukram.web.shared;
 
 import jakarta.servlet.http.HttpServletRequest;
+import java.nio.charset.StandardCharsets;
 import java.util.UUID;
 import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.ServletRequestAttributes;
@@ -28,5 +29,11 @@ public final class RequestKey {
         } catch (IllegalArgumentException e) {
             return null;
         }
+    }
+
+    /** The key of one of several things this request does; null when it has none. @param part which of them */
+    public static UUID now(String part) {
+        UUID key = now();
+        return key == null ? null : UUID.nameUUIDFromBytes((key + " " + part).getBytes(StandardCharsets.UTF_8));
     }
 }

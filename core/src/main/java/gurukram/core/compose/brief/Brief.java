@@ -162,6 +162,10 @@ public record Brief(
         return fields.brief();
     }
 
+    public Brief leadingTo(String pose) {
+        return but(f -> f.peak = pose);
+    }
+
     public Brief with(People other) {
         return but(f -> f.group = other);
     }
