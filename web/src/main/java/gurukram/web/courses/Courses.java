@@ -9,6 +9,7 @@ import gurukram.core.course.Days;
 import gurukram.core.course.Grid;
 import gurukram.core.course.Lessons;
 import gurukram.core.course.Own;
+import gurukram.core.course.Rhythm;
 import gurukram.core.course.Told;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
@@ -138,6 +139,48 @@ public class Courses {
         return poses.of(teacher).laddersWith(aim.value()).stream()
                 .filter(ladder -> aim.value().equals(ladder.peak()))
                 .findFirst();
+    }
+
+    /**
+     * A lesson on its day.
+     *
+     * @param group null when it is gone
+     * @param classId null where it has none yet
+     * @param name such as {@code Half moon, week 3 of 6}, {@code progress} such as {@code Day 3 of 21, 14.3 %}
+     * @param weekly whether it is one of the group's weeks, else one of many days
+     */
+    public record Dated(
+            UUID course,
+            int n,
+            LocalDate day,
+            UUID group,
+            ClassId classId,
+            int minutes,
+            String name,
+            String progress,
+            boolean weekly) {}
+
+    /** Every lesson of every course on its day. */
+    public List<Dated> dated(Teacher teacher) {
+        List<Dated> dated = new ArrayList<>();
+        for (KeptCourse kept : store.courses(teacher)) {
+            Course course = kept.course();
+            Map<Integer, ClassId> made = new HashMap<>();
+            store.lessons(teacher, kept.id()).forEach(lesson -> made.put(lesson.n(), lesson.classId()));
+            List<LocalDate> days = kept.days().of(course.lessons());
+            for (int n = 1; n <= days.size(); n++)
+                dated.add(new Dated(
+                        kept.id(),
+                        n,
+                        days.get(n - 1),
+                        kept.group(),
+                        made.get(n),
+                        course.minutes(),
+                        course.name(n),
+                        Told.progress(course.rhythm(), n, course.lessons()),
+                        course.rhythm() != Rhythm.DAILY));
+        }
+        return dated;
     }
 
     /** What stands in the way of the pose for this group, whatever rung it stands on: whole sentences. */

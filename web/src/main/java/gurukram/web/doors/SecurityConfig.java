@@ -37,7 +37,7 @@ class SecurityConfig {
                 .requestMatchers("/assets/**", "/css/**", "/vendor/**", "/favicon.svg")
                 .permitAll()
                 // the secret in its address is what opens it
-                .requestMatchers(HttpMethod.GET, "/follow/**", "/shared/**")
+                .requestMatchers(HttpMethod.GET, "/follow/**", "/shared/**", "/calendar/feed/**")
                 .permitAll()
                 .anyRequest()
                 .authenticated());

@@ -11,6 +11,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Types;
 import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.EnumMap;
 import java.util.List;
@@ -59,6 +60,10 @@ public class GroupStore {
              where studio_id = :studio and teacher_id = :teacher and group_id = :id""";
     private static final String GROUP_GONE = """
             delete from class_group where studio_id = :studio and teacher_id = :teacher and id = :id""";
+    private static final String BOOKED = """
+            select booked, first_timers from meeting
+             where studio_id = :studio and teacher_id = :teacher and group_id = :id and coalesce(on_day, day) = :day
+               and not cancelled and booked is not null""";
     private static final String ROOMS = """
             select id, name, mats, wall, props from room
              where studio_id = :studio and teacher_id = :teacher
@@ -106,6 +111,29 @@ public class GroupStore {
                 ? null
                 : room(teacher, group.room()).map(KeptRoom::room).orElse(null);
         return new People(group.mats(), group.needs(), room);
+    }
+
+    /** How many mats are booked on a day. @param firstTimers how many of them come for the first time */
+    public record Booked(int mats, int firstTimers) {}
+
+    /** Empty where nothing is known of that day's bookings. */
+    public Optional<Booked> booked(Teacher teacher, UUID id, LocalDate day) {
+        return asked(BOOKED, teacher)
+                .param("id", id)
+                .param("day", day)
+                .query((row, n) -> new Booked(row.getInt("booked"), row.getInt("first_timers")))
+                .optional();
+    }
+
+    /** The people of a day: as many as have booked, where that is known; with what the group usually brings. */
+    public People people(Teacher teacher, UUID id, LocalDate day) {
+        People usual = people(teacher, id);
+        if (usual == null) return null;
+        int most = usual.needs().values().stream().mapToInt(n -> n).max().orElse(0);
+        return booked(teacher, id, day)
+                // whoever brings a need may be among those who come
+                .map(booked -> new People(Math.max(1, Math.max(most, booked.mats())), usual.needs(), usual.room()))
+                .orElse(usual);
     }
 
     public UUID create(Teacher teacher, Group group) {

@@ -39,6 +39,7 @@ class Tonights {
                 subject,
                 view,
                 group,
+                checks.booked(teacher, stored.id()),
                 carried.open(teacher, stored.id()).stream()
                         .map(CarriedStore.Carried::words)
                         .toList());

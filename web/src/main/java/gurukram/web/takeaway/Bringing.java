@@ -182,6 +182,8 @@ public class Bringing {
         if (kind == Kind.CLASS) loosen(teacher, row, "group_id", Kind.GROUP);
         if (kind == Kind.GROUP) loosen(teacher, row, "room_id", Kind.ROOM);
         if (kind == Kind.COURSE) loosen(teacher, row, "group_id", Kind.GROUP);
+        if (kind == Kind.MEETING || kind == Kind.EVENT) loosen(teacher, row, "class_id", Kind.CLASS);
+        if (kind == Kind.EVENT) loosen(teacher, row, "room_id", Kind.ROOM);
     }
 
     /** A lesson whose class is not here has none yet. */

@@ -49,6 +49,7 @@ class Checker {
     private final OwnWords words;
     private final OwnPaceStore ownPace;
     private final Courses courses;
+    private final TakeawayStore store;
 
     Checker(
             ClassStore classes,
@@ -58,7 +59,9 @@ class Checker {
             Poses poses,
             OwnWords words,
             OwnPaceStore ownPace,
-            Courses courses) {
+            Courses courses,
+            TakeawayStore store) {
+        this.store = store;
         this.courses = courses;
         this.tries = tries;
         this.words = words;
@@ -88,6 +91,14 @@ class Checker {
                 // text is text; what cannot be read of it calls nothing
             }
             case CLASS -> checkClass(teacher, new ClassId(UUID.fromString(key)), content);
+            case MEETING -> belongs(teacher, Kind.GROUP, content, "group_id");
+            case EVENT -> {
+                // its columns say all there is to it
+            }
+            case WAY -> {
+                belongs(teacher, Kind.ROOM, content, "from_room");
+                belongs(teacher, Kind.ROOM, content, "to_room");
+            }
             case COURSE -> courses.check(teacher, UUID.fromString(key));
             case DRAFT -> {
                 whole(PlanJson.read(content.path("row").path("plan").toString()), teacher);
@@ -111,6 +122,11 @@ class Checker {
             if (row.path(pace).isObject()) OwnPaceStore.check(row.path(pace).toString());
         ownPace.refused(teacher);
         words.of(teacher);
+    }
+
+    private void belongs(Teacher teacher, Kind kind, JsonNode content, String field) {
+        String key = content.path("row").path(field).asString("");
+        if (!store.has(teacher, kind, key)) throw new Refused("what it belongs to is not here");
     }
 
     private void whole(ClassPlan plan, Teacher teacher) {

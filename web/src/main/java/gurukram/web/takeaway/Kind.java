@@ -30,6 +30,9 @@ public enum Kind {
                             "course_id",
                             "c.n",
                             "exists (select 1 from yoga_class y where y.studio_id = c.studio_id and y.id = c.class_id and y.deleted_at is null)"))),
+    MEETING("dates", "meeting", "id", List.of()),
+    EVENT("events", "event", "id", List.of()),
+    WAY("ways", "room_way", "id", List.of()),
     DRAFT("drafts", "draft", "id", List.of()),
     LOG(
             "logs",

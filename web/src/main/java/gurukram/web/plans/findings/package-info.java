@@ -1,6 +1,6 @@
 /**
  * What the checks say of a stored class, and how the pages tell it.
  *
- * <p>Imports: groups, plans, poses, shared.
+ * <p>Imports: account, groups, plans, poses, shared.
  */
 package gurukram.web.plans.findings;

@@ -135,7 +135,14 @@ class PaperController {
                 .map(CarriedStore.Carried::words)
                 .toList();
         model.addAttribute(
-                "page", TonightPage.of(asked.stored(), found(asked).subject(), asked.view(), group(asked), owed));
+                "page",
+                TonightPage.of(
+                        asked.stored(),
+                        found(asked).subject(),
+                        asked.view(),
+                        group(asked),
+                        checks.booked(asked.teacher(), asked.stored().id()),
+                        owed));
         return "plans/tonight";
     }
 

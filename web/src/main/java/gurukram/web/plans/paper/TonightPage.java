@@ -30,6 +30,7 @@ public record TonightPage(
         String title,
         String view,
         String group,
+        String booked,
         String touch,
         List<Who> people,
         List<Laid> props,
@@ -55,7 +56,7 @@ public record TonightPage(
     public record Hand(String row, String pose, String where) {}
 
     public static TonightPage of(
-            StoredClass stored, Subject subject, View view, Optional<Group> group, List<String> owed) {
+            StoredClass stored, Subject subject, View view, Optional<Group> group, String booked, List<String> owed) {
         Tonight tonight = Tonight.of(subject);
         return new TonightPage(
                 stored.id().toString(),
@@ -63,6 +64,7 @@ public record TonightPage(
                 stored.plan().settings().title(),
                 view.word(),
                 subject.group() == null ? "" : Words.count(subject.group().mats(), "mat"),
+                booked,
                 group.map(TonightPage::touch).orElse(""),
                 tonight.people().stream()
                         .map(who -> new Who(
