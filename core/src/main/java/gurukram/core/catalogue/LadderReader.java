@@ -69,6 +69,6 @@ final class LadderReader {
         fields.refuseUnknown();
         return dose == null
                 ? null
-                : new Ladder.Rung(pose.isEmpty() ? null : pose, does, dose, ready, props, with, classes);
+                : new Ladder.Rung(pose.isEmpty() ? null : pose, does, dose, ready, props, with, classes, List.of());
     }
 }

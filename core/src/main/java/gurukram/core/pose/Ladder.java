@@ -49,6 +49,7 @@ public record Ladder(
      * @param pose its id; null where {@code does} tells the content in words
      * @param ready the sign that the next rung may be tried
      * @param classes at least how many good classes running before the next; null is as on the whole ladder
+     * @param stages what is done one after the other on it, where it is taught in stages
      */
     public record Rung(
             @Nullable String pose,
@@ -57,9 +58,11 @@ public record Ladder(
             String ready,
             List<PropUse> props,
             With with,
-            @Nullable Integer classes) {
+            @Nullable Integer classes,
+            List<String> stages) {
         public Rung {
             props = List.copyOf(props);
+            stages = stages == null ? List.of() : List.copyOf(stages);
         }
     }
 

@@ -134,6 +134,14 @@ public final class PoseCatalogue {
         return new PoseCatalogue(all.values(), ladders.values(), languages.values());
     }
 
+    /** This catalogue with a teacher's own ladders; they come before the others, so that a pose is led to by them. */
+    public PoseCatalogue withLadders(Collection<Ladder> own) {
+        Map<String, Ladder> all = new LinkedHashMap<>();
+        own.forEach(ladder -> all.put(ladder.id(), ladder));
+        ladders.forEach(all::putIfAbsent);
+        return new PoseCatalogue(byId.values(), all.values(), languages.values());
+    }
+
     /** The languages poses have names in, beside English. */
     public Collection<Language> languages() {
         return List.copyOf(languages.values());

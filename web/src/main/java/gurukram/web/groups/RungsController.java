@@ -3,6 +3,7 @@ package gurukram.web.groups;
 import static gurukram.web.shared.Typed.take;
 
 import gurukram.core.pose.Ladder;
+import gurukram.core.progress.Mats;
 import gurukram.core.progress.Standing;
 import gurukram.core.progress.Tries;
 import gurukram.core.text.Refused;
@@ -34,8 +35,10 @@ class RungsController {
     private final GroupStore groups;
     private final Poses poses;
     private final Zones zones;
+    private final MatsStore mats;
 
-    RungsController(TriesStore store, GroupStore groups, Poses poses, Zones zones) {
+    RungsController(TriesStore store, GroupStore groups, Poses poses, Zones zones, MatsStore mats) {
+        this.mats = mats;
         this.store = store;
         this.groups = groups;
         this.poses = poses;
@@ -43,7 +46,7 @@ class RungsController {
     }
 
     /** A group on the ladder, with its last sessions. */
-    public record Line(String id, String name, int rung, String words, List<Session> sessions) {}
+    public record Line(String id, String name, int rung, String words, List<Session> sessions, List<MatsPart> mats) {}
 
     /** A session that can be taken out again. */
     public record Session(String id, String words) {}
@@ -53,6 +56,7 @@ class RungsController {
         Ladder ladder = ladder(teacher, id);
         Map<String, String> typed = new LinkedHashMap<>();
         typed.put("day", zones.today(teacher).toString());
+        typed.put("mats-day", zones.today(teacher).toString());
         typed.put("tries", "3");
         typed.put("clean", "3");
         return page(teacher, ladder, typed, Map.of(), model);
@@ -77,6 +81,10 @@ class RungsController {
                     kept.stream()
                             .limit(SHOWN)
                             .map(one -> new Session(one.id().toString(), TriesForm.words(one.tries())))
+                            .toList(),
+                    mats.of(teacher, group.id(), ladder.id()).stream()
+                            .limit(SHOWN)
+                            .map(one -> MatsPart.of(one, ladder.rungs().size()))
                             .toList()));
         }
         model.addAttribute("id", ladder.id());
@@ -115,6 +123,38 @@ class RungsController {
         if (problems.isEmpty()) return "redirect:/ladders/" + id + "/groups";
         response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
         return page(teacher, ladder, typed, problems, model);
+    }
+
+    /** How many mats worked on which rung in one class. */
+    @PostMapping("/ladders/{id}/mats")
+    String count(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable String id,
+            @RequestParam Map<String, String> typed,
+            HttpServletResponse response,
+            Model model) {
+        Ladder ladder = ladder(teacher, id);
+        Map<String, String> problems = new LinkedHashMap<>();
+        Mats counted = MatsPart.read(typed, ladder, problems);
+        UUID group = take("mats-group", problems, () -> group(typed.get("mats-group")));
+        if (problems.isEmpty() && !mats.keep(teacher, group, id, counted))
+            problems.put("mats-group", "That group is no longer there.");
+        if (problems.isEmpty()) return "redirect:/ladders/" + id + "/groups";
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        Map<String, String> shown = new LinkedHashMap<>(typed);
+        shown.putIfAbsent("day", zones.today(teacher).toString());
+        return page(teacher, ladder, shown, problems, model);
+    }
+
+    /** A count that was wrong is taken out. */
+    @PostMapping("/ladders/{id}/groups/{group}/mats/{count}/out")
+    String takeOutCount(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable String id,
+            @PathVariable UUID group,
+            @PathVariable UUID count) {
+        if (!mats.takeOut(teacher, group, count)) throw new NotFound();
+        return "redirect:/ladders/" + id + "/groups?out";
     }
 
     /** A session that was noted wrongly is taken out; where the group stands follows. */

@@ -43,7 +43,8 @@ record LadderPage(
             String classes,
             String closed,
             boolean further,
-            boolean marked) {}
+            boolean marked,
+            List<String> stages) {}
 
     /** @param marked a pose to mark; null for none */
     static LadderPage of(Ladder ladder, PoseCatalogue catalogue, String marked) {
@@ -61,7 +62,8 @@ record LadderPage(
                     classes(ladder.classesOn(rungs.size() + 1)),
                     rung.pose() == null ? "" : closed(catalogue.pose(rung.pose())),
                     ladder.peak() != null && rungs.size() + 1 > ladder.rungOf(ladder.peak()),
-                    rung.pose() != null && rung.pose().equals(marked)));
+                    rung.pose() != null && rung.pose().equals(marked),
+                    rung.stages()));
         }
         Collections.reverse(rungs);
         String what = ladder.peak() == null

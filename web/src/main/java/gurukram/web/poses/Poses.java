@@ -1,6 +1,7 @@
 package gurukram.web.poses;
 
 import gurukram.core.catalogue.OwnPose;
+import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Language;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -26,8 +27,10 @@ public class Poses {
     private final Map<String, PoseCatalogue> byLanguage = new HashMap<>();
     private final OwnPoseStore store;
     private final AccountStore accounts;
+    private final OwnLadderStore ladders;
 
-    Poses(PoseCatalogue shipped, OwnPoseStore store, AccountStore accounts) {
+    Poses(PoseCatalogue shipped, OwnPoseStore store, AccountStore accounts, OwnLadderStore ladders) {
+        this.ladders = ladders;
         this.shipped = shipped;
         this.store = store;
         this.accounts = accounts;
@@ -56,7 +59,15 @@ public class Poses {
             if (read.pose() != null) own.add(read.pose());
             else LOG.warn("own pose {} cannot be read: {}", row.pose(), read.problems());
         }
-        return own.isEmpty() ? named : named.with(own);
+        PoseCatalogue whole = own.isEmpty() ? named : named.with(own);
+        List<Ladder> climbed = new ArrayList<>();
+        for (OwnLadderStore.Kept kept : ladders.of(teacher)) {
+            // a pose that is gone takes its rungs out of use, and with them the ladder
+            boolean known =
+                    kept.ladder().rungs().stream().allMatch(rung -> rung.pose() == null || whole.has(rung.pose()));
+            if (known) climbed.add(kept.ladder());
+        }
+        return climbed.isEmpty() ? whole : whole.withLadders(climbed);
     }
 
     /** What a teacher is offered to choose from: all but poses put away. */

@@ -21,7 +21,8 @@ public record LadderSheet(String name, String back, String wayOut, List<Rung> ru
             String ready,
             String props,
             String with,
-            int classes) {}
+            int classes,
+            List<String> stages) {}
 
     /** @param figures by pose and side, as SVG */
     static LadderSheet of(Ladder ladder, PoseCatalogue catalogue, BinaryOperator<String> figures) {
@@ -37,7 +38,8 @@ public record LadderSheet(String name, String back, String wayOut, List<Rung> ru
                     rung.ready(),
                     rung.props().stream().map(LadderSheet::prop).collect(Collectors.joining(", ")),
                     rung.with().words(),
-                    ladder.classesOn(number)));
+                    ladder.classesOn(number),
+                    rung.stages()));
         }
         return new LadderSheet(ladder.name(), ladder.back(), ladder.wayOut(), rungs);
     }

@@ -11,10 +11,12 @@ import gurukram.core.text.Refused;
 import gurukram.web.account.OwnPaceStore;
 import gurukram.web.courses.Courses;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.groups.MatsStore;
 import gurukram.web.groups.TriesStore;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
+import gurukram.web.poses.OwnLadderStore;
 import gurukram.web.poses.OwnWords;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
@@ -50,6 +52,7 @@ class Checker {
     private final OwnPaceStore ownPace;
     private final Courses courses;
     private final TakeawayStore store;
+    private final MatsStore mats;
 
     Checker(
             ClassStore classes,
@@ -60,7 +63,9 @@ class Checker {
             OwnWords words,
             OwnPaceStore ownPace,
             Courses courses,
-            TakeawayStore store) {
+            TakeawayStore store,
+            MatsStore mats) {
+        this.mats = mats;
         this.store = store;
         this.courses = courses;
         this.tries = tries;
@@ -80,6 +85,7 @@ class Checker {
                 groups.group(teacher, UUID.fromString(key)).orElseThrow();
                 groups.people(teacher, UUID.fromString(key));
                 tries.of(teacher, UUID.fromString(key));
+                mats.check(teacher, UUID.fromString(key));
             }
             case POSE -> {
                 OwnPose.Read read =
@@ -87,6 +93,7 @@ class Checker {
                 if (read.pose() == null)
                     throw new Refused(String.join(" ", read.problems().toString()));
             }
+            case LADDER -> OwnLadderStore.read(content.path("row").path("entry").toString());
             case FLOW -> {
                 // text is text; what cannot be read of it calls nothing
             }

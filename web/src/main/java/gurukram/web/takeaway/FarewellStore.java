@@ -26,6 +26,7 @@ class FarewellStore {
             "class_group",
             "room",
             "own_pose",
+            "own_ladder",
             "my_flow",
             "theme_words",
             "api_token",

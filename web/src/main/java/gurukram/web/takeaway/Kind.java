@@ -8,8 +8,15 @@ import java.util.List;
  */
 public enum Kind {
     ROOM("rooms", "room", "id", List.of()),
-    GROUP("groups", "class_group", "id", List.of(new Part("rung_tries", "group_id", "c.day, c.id"))),
+    GROUP(
+            "groups",
+            "class_group",
+            "id",
+            List.of(
+                    new Part("rung_tries", "group_id", "c.day, c.id"),
+                    new Part("rung_mats", "group_id", "c.day, c.id"))),
     POSE("poses", "own_pose", "pose", List.of()),
+    LADDER("ladders", "own_ladder", "ladder", List.of()),
     FLOW("flows", "my_flow", "id", List.of()),
     CLASS(
             "classes",

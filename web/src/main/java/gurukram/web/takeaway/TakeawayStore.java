@@ -177,7 +177,7 @@ class TakeawayStore {
                 .filter(column -> !KEYS_OF_OWNER.contains(column) && !column.equals(kind.key()))
                 .map(column -> column + " = excluded." + column)
                 .collect(Collectors.joining(", "));
-        boolean byTeacher = kind == Kind.POSE || kind == Kind.FLOW;
+        boolean byTeacher = kind == Kind.POSE || kind == Kind.FLOW || kind == Kind.LADDER;
         return " on conflict (studio_id, %s%s) do update set %s where %s.teacher_id = :teacher"
                 .formatted(byTeacher ? "teacher_id, " : "", kind.key(), set, kind.table());
     }

@@ -18,6 +18,7 @@ import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.manner.Stage;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides;
 import gurukram.core.plan.settings.SideRule;
@@ -46,6 +47,7 @@ public final class PeakPart {
     private static final int SHOWN_FROM_MINUTES = 45;
     private static final int COUNTER_BREATHS = 5;
     private static final int TRIES = 3;
+    private static final int STAGE_BREATHS = 2;
     private static final int MOST_SOFT = 5;
     private static final int BETWEEN_BREATHS = 2;
     private static final int REST_SECONDS = 20;
@@ -87,7 +89,7 @@ public final class PeakPart {
         }
         show();
         Step top = attempt.step(SectionRole.PEAK, peak, topDose(peak));
-        top = threaded(guarded(top, peak));
+        top = inStages(threaded(guarded(top, peak)));
         // how long it is held is asked for, and is not the fitter's to change
         if (isDosed(peak)) top = top.with(top.marks().lock(true));
         stages.add(top);
@@ -102,6 +104,16 @@ public final class PeakPart {
         if (dose instanceof Dose.Movement) return new Attempts(TRIES, new Dose.Breaths(1), REST_SECONDS);
         boolean again = goesTwice() && !peak.sides().hasSides() && dose instanceof Dose.Breaths;
         return again ? new Attempts(2, dose, REST_SECONDS) : dose;
+    }
+
+    /** Where its rung is taught in stages, the peak is. */
+    private Step inStages(Step top) {
+        Ladder ladder = goal().ladder();
+        if (ladder == null || goal().rung() < 1) return top;
+        List<Stage> stages = ladder.rungs().get(goal().rung() - 1).stages().stream()
+                .map(words -> new Stage(words, new Dose.Breaths(STAGE_BREATHS), true, "", ""))
+                .toList();
+        return stages.isEmpty() ? top : top.with(top.manner().withStages(stages));
     }
 
     /** Whether the brief says how long the peak is held, and it is held at all. */
