@@ -200,7 +200,8 @@ public class Courses {
         return store.courses(teacher);
     }
 
-    UUID create(Teacher teacher, UUID group, Course course, Days days) {
+    /** {@link Refused} when the teacher has too many. */
+    public UUID create(Teacher teacher, UUID group, Course course, Days days) {
         return store.create(teacher, group, course, days)
                 .orElseThrow(() -> new Refused("You have %d courses, and that is as many as there can be."
                         .formatted(CourseStore.MOST_COURSES)));

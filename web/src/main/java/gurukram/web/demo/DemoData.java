@@ -1,5 +1,10 @@
 package gurukram.web.demo;
 
+import gurukram.core.course.Aim;
+import gurukram.core.course.Course;
+import gurukram.core.course.Days;
+import gurukram.core.course.Growth;
+import gurukram.core.course.Rhythm;
 import gurukram.core.group.Room;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
@@ -8,6 +13,8 @@ import gurukram.core.pose.Level;
 import gurukram.core.pose.Need;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.account.AccountStore;
+import gurukram.web.account.Zones;
+import gurukram.web.courses.Courses;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.logbook.LogbookCare;
@@ -23,6 +30,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
 import java.time.LocalTime;
+import java.time.temporal.TemporalAdjusters;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
@@ -54,6 +63,8 @@ public class DemoData implements ApplicationRunner {
     private final ClassEditor editor;
     private final DemoLog log;
     private final LogbookCare care;
+    private final Courses courses;
+    private final Zones zones;
     private final PasswordEncoder passwords;
     private final PoseCatalogue catalogue;
     private final RandomGenerator random;
@@ -66,6 +77,8 @@ public class DemoData implements ApplicationRunner {
             ClassEditor editor,
             DemoLog log,
             LogbookCare care,
+            Courses courses,
+            Zones zones,
             PasswordEncoder passwords,
             PoseCatalogue catalogue,
             RandomGenerator random,
@@ -77,6 +90,8 @@ public class DemoData implements ApplicationRunner {
         this.editor = editor;
         this.log = log;
         this.care = care;
+        this.courses = courses;
+        this.zones = zones;
         this.passwords = passwords;
         this.catalogue = catalogue;
         this.random = random;
@@ -138,6 +153,21 @@ public class DemoData implements ApplicationRunner {
                 "");
         taught(maren, moon, 1, DayOfWeek.THURSDAY, evening, "", "");
         taught(maren, moon, 0, DayOfWeek.THURSDAY, evening, "The third round felt good without words.", "Eagle");
+        courses.create(
+                maren,
+                thursday,
+                new Course(
+                        "Half moon by the new year",
+                        Rhythm.WEEKLY,
+                        6,
+                        60,
+                        new Aim(Aim.Kind.PEAK, "half-moon"),
+                        3,
+                        false,
+                        Growth.USUAL,
+                        List.of("harbour lights", "a hand on the rail", "slack water"),
+                        Map.of()),
+                Days.from(zones.today(maren).with(TemporalAdjusters.next(DayOfWeek.THURSDAY)), Rhythm.WEEKLY));
         LOG.info("The Ropewalk is furnished: sign in as {}", Demo.EMAIL);
     }
 

@@ -3,6 +3,7 @@ package gurukram.web.takeaway;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.catalogue.OwnPose;
+import gurukram.core.group.Room;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.groups.Group;
@@ -19,7 +20,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneOffset;
+import java.time.temporal.TemporalAdjusters;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -139,7 +143,121 @@ class TakeawayTest {
                                 .toString())
                 .update();
         http.drafted("tree", 30);
+        weeks(group, id);
         return id;
+    }
+
+    /** A course with a class, a date with one, something once, a way, a ladder of one's own, mats on rungs. */
+    private void weeks(UUID group, ClassId id) {
+        LocalDate tuesday = LocalDate.now(ZoneOffset.UTC).with(TemporalAdjusters.next(DayOfWeek.TUESDAY));
+        String course = Http.location(http.post(
+                "/courses/new",
+                "title",
+                "To tree",
+                "group",
+                group.toString(),
+                "rhythm",
+                "WEEKLY",
+                "lessons",
+                "4",
+                "minutes",
+                "30",
+                "first",
+                tuesday.toString(),
+                "aim",
+                "PEAK",
+                "peak",
+                "tree",
+                "start",
+                "1",
+                "breaths",
+                "3",
+                "more",
+                "1",
+                "most",
+                "5",
+                "rounds",
+                "2",
+                "to-rounds",
+                "3",
+                "lighter",
+                "",
+                "themes",
+                "roots, wind"));
+        assertThat(http.post(course + "/lessons/1/draft").statusCode()).isEqualTo(302);
+        http.post(course + "/lessons/2/missed", "then", "off");
+        http.post(course + "/lessons/3", "theme", "harbour lights");
+        http.post(
+                "/calendar/groups/" + group + "/" + tuesday,
+                "class",
+                id.toString(),
+                "day",
+                tuesday.toString(),
+                "starts",
+                "18:15",
+                "substitute",
+                "");
+        UUID loft = app.bean(GroupStore.class).create(teacher, new Room("Loft", Map.of(), true, 10));
+        UUID hall = app.bean(GroupStore.class).create(teacher, new Room("Hall", Map.of(), true, 10));
+        http.post(
+                "/calendar/events/new",
+                "title",
+                "Rope workshop",
+                "kind",
+                "SINGLE",
+                "day",
+                tuesday.toString(),
+                "starts",
+                "10:00",
+                "minutes",
+                "90",
+                "class",
+                id.toString(),
+                "room",
+                hall.toString());
+        http.post("/calendar/ways", "way-" + hall + "-" + loft, "12");
+        http.post(
+                "/ladders/own/new",
+                "name",
+                "My tree",
+                "peak",
+                "tree",
+                "level",
+                "BEGINNER",
+                "classes",
+                "2",
+                "back",
+                "wobbling",
+                "rungs",
+                "2",
+                "r1-what",
+                "mountain",
+                "r1-dose",
+                "5 breaths",
+                "r1-ready",
+                "steady",
+                "r1-with",
+                "ALONE",
+                "r2-what",
+                "tree",
+                "r2-dose",
+                "3 breaths",
+                "r2-ready",
+                "steady",
+                "r2-with",
+                "ALONE",
+                "r2-stages",
+                "heel; toes");
+        http.post(
+                "/ladders/tree/mats",
+                "mats-group",
+                group.toString(),
+                "mats-day",
+                "2026-11-05",
+                "on-1",
+                "4",
+                "on-2",
+                "6");
     }
 
     @Test
@@ -151,8 +269,17 @@ class TakeawayTest {
         assertThat(files)
                 .containsKeys("about.json", "settings.json", "classes/" + id + ".json", "classes/" + id + ".txt");
         assertThat(files.get("classes/" + id + ".txt")).contains("tree");
-        for (String folder : List.of("drafts/", "logs/", "groups/", "flows/", "poses/"))
-            assertThat(files.keySet()).as(folder).anyMatch(name -> name.startsWith(folder));
+        for (String folder : List.of(
+                "drafts/",
+                "logs/",
+                "groups/",
+                "flows/",
+                "poses/",
+                "courses/",
+                "dates/",
+                "events/",
+                "ways/",
+                "ladders/")) assertThat(files.keySet()).as(folder).anyMatch(name -> name.startsWith(folder));
         assertThat(files.get("settings.json")).contains("harbour").contains("Europe/Lisbon");
         assertThat(String.join("", files.values()))
                 .doesNotContain(teacher.id().toString())
@@ -163,7 +290,7 @@ class TakeawayTest {
         Http there = Http.on(app).signedIn(other.email(), TestApp.PASSWORD);
         String body = bring(there, out, "theirs");
         assertThat(body)
-                .contains("1 class")
+                .contains("2 classes")
                 .contains("1 log")
                 .contains("3 drafts")
                 .doesNotContain("Not taken");
@@ -210,7 +337,7 @@ class TakeawayTest {
         byte[] out = everything(http);
         Http there = Http.on(app).signedIn(app.newTeacher().email(), TestApp.PASSWORD);
         assertThat(bring(there, out, "mine"))
-                .contains("300 classes")
+                .contains("600 classes")
                 .contains("300 logs")
                 .doesNotContain("Not taken");
         bring(there, out, "theirs");
