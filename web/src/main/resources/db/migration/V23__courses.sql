@@ -8,6 +8,8 @@ create table course (
     course     jsonb not null,
     days       jsonb not null,
     changes    jsonb not null default '[]',
+    -- what it was before the last change, with its lessons, so that it can be taken back
+    before     jsonb,
     made_at    timestamptz not null,
     primary key (studio_id, id),
     constraint course_group foreign key (studio_id, group_id) references class_group (studio_id, id)

@@ -8,6 +8,7 @@ import gurukram.core.compose.brief.Taught;
 import gurukram.core.compose.brief.Wish;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.notation.NamedFlows;
+import gurukram.core.notation.line.TwelvePositions;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
@@ -17,6 +18,7 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.PoseCatalogue;
@@ -30,6 +32,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -78,7 +81,7 @@ public final class Lessons {
             @Nullable Last last) {
         List<String> said = new ArrayList<>();
         Brief brief = brief(course, cell, group, ladder, stands, said);
-        if (last == null && course.aim().kind() == Aim.Kind.SALUTATION) last = salutation(course);
+        if (last == null && course.aim().kind() == Aim.Kind.SALUTATION) last = salutation(course, group);
         boolean another = cell.newFlow() && course.aim().kind() != Aim.Kind.SALUTATION;
         boolean flows = course.rhythm() != Rhythm.DAILY || course.aim().kind() == Aim.Kind.SALUTATION;
         Optional<Last> goesOn = !flows || another || last == null ? Optional.empty() : possible(last, brief, said);
@@ -173,12 +176,17 @@ public final class Lessons {
         return wishes;
     }
 
-    /** The salutation a course leads to; null where no such is known. */
-    private @Nullable Last salutation(Course course) {
+    /** The salutation a course leads to, its legs by the school of the group; null where no such is known. */
+    private @Nullable Last salutation(Course course, Brief group) {
         int[] names = {0};
-        return NamedFlows.ours()
-                .read(course.aim().value(), catalogue, () -> new NodeId("salutation-" + ++names[0]))
-                .map(call -> new Last(SectionRole.SALUTATIONS, call.flow()))
+        Supplier<NodeId> ids = () -> new NodeId("salutation-" + ++names[0]);
+        School.LegRule own = group.school().legRule();
+        Optional<Flow> twelve = new TwelvePositions(catalogue, ids)
+                .read(course.aim().value(), own == null ? School.LegRule.RETURNING : own);
+        return twelve.or(() -> NamedFlows.ours()
+                        .read(course.aim().value(), catalogue, ids)
+                        .map(NamedFlows.Call::flow))
+                .map(flow -> new Last(SectionRole.SALUTATIONS, flow))
                 .orElse(null);
     }
 

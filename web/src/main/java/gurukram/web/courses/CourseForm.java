@@ -13,6 +13,7 @@ import gurukram.core.course.Own;
 import gurukram.core.course.Rhythm;
 import gurukram.core.course.Steps;
 import gurukram.core.notation.NamedFlows;
+import gurukram.core.notation.line.TwelvePositions;
 import gurukram.core.plan.settings.Mode;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Limit;
@@ -25,9 +26,9 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 
 /** A course as it was typed. @param typed every field by its name */
 public record CourseForm(Map<String, String> typed) {
@@ -162,7 +163,7 @@ public record CourseForm(Map<String, String> typed) {
     private Aim aim(Aim.Kind kind, PoseCatalogue catalogue) {
         String typed = value(field(kind));
         if (kind == Aim.Kind.PEAK && !catalogue.has(typed)) throw new Refused("Choose the pose it leads to.");
-        if (kind == Aim.Kind.SALUTATION && !NamedFlows.isOurs(typed))
+        if (kind == Aim.Kind.SALUTATION && !salutations().contains(typed))
             throw new Refused("Choose the salutation that is to be known alone.");
         return new Aim(kind, typed);
     }
@@ -246,10 +247,12 @@ public record CourseForm(Map<String, String> typed) {
         return number == null ? "" : number.toString();
     }
 
-    /** The salutations that can be known alone. */
+    /** The salutations that can be known alone: short ones, those of flows, and the lists of twelve positions. */
     static List<String> salutations() {
-        return NamedFlows.names().stream()
+        List<String> names = new ArrayList<>(NamedFlows.names().stream()
                 .filter(name -> name.contains("salut"))
-                .collect(Collectors.toList());
+                .toList());
+        for (String list : TwelvePositions.LISTS) names.add("twelve positions " + list.toUpperCase(Locale.ROOT));
+        return names;
     }
 }

@@ -42,6 +42,7 @@ public record CoursePage(
         int next,
         boolean daily,
         boolean hasGroup,
+        boolean canTakeBack,
         List<Row> rows,
         List<KeptCourse.Change> changes) {
 
@@ -110,6 +111,7 @@ public record CoursePage(
                 look.next(),
                 course.rhythm() == Rhythm.DAILY,
                 look.group() != null,
+                look.kept().before() != null,
                 rows,
                 look.kept().changes());
     }

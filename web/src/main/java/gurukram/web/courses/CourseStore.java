@@ -29,11 +29,11 @@ class CourseStore {
 
     private static final JsonMapper JSON = JsonMapper.shared();
     private static final String OF_TEACHER = """
-            select id, group_id, course, days, changes from course
+            select id, group_id, course, days, changes, before from course
              where studio_id = :studio and teacher_id = :teacher
              order by made_at desc, id""";
     private static final String ONE = """
-            select id, group_id, course, days, changes from course
+            select id, group_id, course, days, changes, before from course
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
     /** Waits for who changes the same course. */
     private static final String HOLD = """
@@ -44,7 +44,7 @@ class CourseStore {
             select :studio, :id, :teacher, :group::uuid, :title, :course::jsonb, :days::jsonb, :changes::jsonb, :now
              where (select count(*) from course where studio_id = :studio and teacher_id = :teacher) < :most""";
     private static final String CHANGED = """
-            update course set group_id = :group::uuid, title = :title, course = :course::jsonb, days = :days::jsonb, changes = :changes::jsonb
+            update course set group_id = :group::uuid, title = :title, course = :course::jsonb, days = :days::jsonb, changes = :changes::jsonb, before = :before::jsonb
              where studio_id = :studio and teacher_id = :teacher and id = :id""";
     private static final String GONE =
             "delete from course where studio_id = :studio and teacher_id = :teacher and id = :id";
@@ -58,12 +58,29 @@ class CourseStore {
              where l.studio_id = :studio and k.teacher_id = :teacher and l.course_id = :id
                and c.teacher_id = :teacher and c.deleted_at is null
              order by l.n""";
+    private static final String ALL_LESSONS = """
+            select l.course_id, l.n, l.class_id,
+                   exists (select 1 from taught_class t
+                            where t.studio_id = l.studio_id and t.class_id = l.class_id and t.counts) as taught
+              from lesson l
+              join course k on k.studio_id = l.studio_id and k.id = l.course_id
+              join yoga_class c on c.studio_id = l.studio_id and c.id = l.class_id
+             where l.studio_id = :studio and k.teacher_id = :teacher and c.teacher_id = :teacher and c.deleted_at is null""";
     private static final String PUT = """
             insert into lesson (studio_id, course_id, n, class_id, cell, flow, words)
             select :studio, k.id, :n, :class, :cell::jsonb, :flow, :words::jsonb from course k
              where k.studio_id = :studio and k.teacher_id = :teacher and k.id = :id
             on conflict (studio_id, course_id, n)
             do update set class_id = excluded.class_id, cell = excluded.cell, flow = excluded.flow, words = excluded.words""";
+    private static final String NO_LESSONS = """
+            delete from lesson l using course k
+             where l.studio_id = :studio and k.studio_id = l.studio_id and k.id = l.course_id and k.teacher_id = :teacher
+               and l.course_id = :id""";
+    private static final String PUT_BACK = """
+            insert into lesson (studio_id, course_id, n, class_id, cell, flow, words)
+            select :studio, k.id, :n, c.id, :cell::jsonb, :flow, :words::jsonb from course k, yoga_class c
+             where k.studio_id = :studio and k.teacher_id = :teacher and k.id = :id
+               and c.studio_id = :studio and c.teacher_id = :teacher and c.id = :class""";
     private static final String DROP = """
             delete from lesson l using course k
              where l.studio_id = :studio and k.studio_id = l.studio_id and k.id = l.course_id and k.teacher_id = :teacher
@@ -111,6 +128,21 @@ class CourseStore {
         with(CHANGED, teacher, kept).update();
     }
 
+    /** Its lessons are these and no others; what lost its class in between has none. */
+    @Transactional
+    public void lessons(Teacher teacher, UUID id, List<KeptCourse.Row> rows) {
+        asked(NO_LESSONS, teacher).param("id", id).update();
+        for (KeptCourse.Row row : rows)
+            asked(PUT_BACK, teacher)
+                    .param("id", id)
+                    .param("n", row.n())
+                    .param("class", row.classId())
+                    .param("cell", JSON.writeValueAsString(row.cell()))
+                    .param("flow", row.flow(), Types.VARCHAR)
+                    .param("words", JSON.writeValueAsString(row.words()))
+                    .update();
+    }
+
     /** Its classes stay; false when there is no such course. */
     boolean remove(Teacher teacher, UUID id) {
         return asked(GONE, teacher).param("id", id).update() == 1;
@@ -121,6 +153,20 @@ class CourseStore {
         return asked(LESSONS, teacher)
                 .param("id", id)
                 .query(CourseStore::lesson)
+                .list();
+    }
+
+    /** A lesson of some course. */
+    record Short(UUID course, int n, ClassId classId, boolean taught) {}
+
+    /** Those of all the teacher's courses. */
+    List<Short> lessons(Teacher teacher) {
+        return asked(ALL_LESSONS, teacher)
+                .query((row, n) -> new Short(
+                        row.getObject("course_id", UUID.class),
+                        row.getInt("n"),
+                        new ClassId(row.getObject("class_id", UUID.class)),
+                        row.getBoolean("taught")))
                 .list();
     }
 
@@ -158,7 +204,8 @@ class CourseStore {
                 .param("title", kept.course().title())
                 .param("course", JSON.writeValueAsString(kept.course()))
                 .param("days", JSON.writeValueAsString(kept.days()))
-                .param("changes", JSON.writeValueAsString(kept.changes()));
+                .param("changes", JSON.writeValueAsString(kept.changes()))
+                .param("before", kept.before() == null ? null : JSON.writeValueAsString(kept.before()), Types.VARCHAR);
     }
 
     private static KeptCourse course(ResultSet row, int n) throws SQLException {
@@ -167,7 +214,10 @@ class CourseStore {
                 row.getObject("group_id", UUID.class),
                 JSON.readValue(row.getString("course"), Course.class),
                 JSON.readValue(row.getString("days"), Days.class),
-                JSON.readValue(row.getString("changes"), new TypeReference<ArrayList<KeptCourse.Change>>() {}));
+                JSON.readValue(row.getString("changes"), new TypeReference<ArrayList<KeptCourse.Change>>() {}),
+                row.getString("before") == null
+                        ? null
+                        : JSON.readValue(row.getString("before"), KeptCourse.Before.class));
     }
 
     private static KeptLesson lesson(ResultSet row, int n) throws SQLException {

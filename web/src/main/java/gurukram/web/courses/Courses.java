@@ -38,6 +38,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -147,6 +148,7 @@ public class Courses {
      * @param group null when it is gone
      * @param classId null where it has none yet
      * @param name such as {@code Half moon, week 3 of 6}, {@code progress} such as {@code Day 3 of 21, 14.3 %}
+     * @param theme what it is about; empty for nothing of its own
      * @param weekly whether it is one of the group's weeks, else one of many days
      */
     public record Dated(
@@ -158,16 +160,20 @@ public class Courses {
             int minutes,
             String name,
             String progress,
+            String theme,
             boolean weekly) {}
 
     /** Every lesson of every course on its day. */
     public List<Dated> dated(Teacher teacher) {
         List<Dated> dated = new ArrayList<>();
+        Map<UUID, Map<Integer, ClassId>> all = new HashMap<>();
+        for (CourseStore.Short one : store.lessons(teacher))
+            all.computeIfAbsent(one.course(), id -> new HashMap<>()).put(one.n(), one.classId());
         for (KeptCourse kept : store.courses(teacher)) {
             Course course = kept.course();
-            Map<Integer, ClassId> made = new HashMap<>();
-            store.lessons(teacher, kept.id()).forEach(lesson -> made.put(lesson.n(), lesson.classId()));
+            Map<Integer, ClassId> made = all.getOrDefault(kept.id(), Map.of());
             List<LocalDate> days = kept.days().of(course.lessons());
+            List<Cell> cells = Grid.of(course, null, Map.of(), null);
             for (int n = 1; n <= days.size(); n++)
                 dated.add(new Dated(
                         kept.id(),
@@ -178,6 +184,7 @@ public class Courses {
                         course.minutes(),
                         course.name(n),
                         Told.progress(course.rhythm(), n, course.lessons()),
+                        cells.get(n - 1).theme(),
                         course.rhythm() != Rhythm.DAILY));
         }
         return dated;
@@ -194,6 +201,13 @@ public class Courses {
                 brief.leadingTo(look.kept().course().aim().value())
                         .withSupervised(look.kept().course().supervised())
                         .withReached(reached));
+    }
+
+    /** How many lessons of each course were taught. */
+    Map<UUID, Long> taught(Teacher teacher) {
+        return store.lessons(teacher).stream()
+                .filter(CourseStore.Short::taught)
+                .collect(Collectors.groupingBy(CourseStore.Short::course, Collectors.counting()));
     }
 
     List<KeptCourse> courses(Teacher teacher) {
@@ -231,7 +245,34 @@ public class Courses {
         List<Change> changes = new ArrayList<>(changed.changes());
         changes.add(0, new Change(zones.today(teacher), told));
         while (changes.size() > KeptCourse.MOST_CHANGES) changes.remove(changes.size() - 1);
-        store.change(teacher, new KeptCourse(id, changed.group(), changed.course(), changed.days(), changes));
+        KeptCourse.Before was = new KeptCourse.Before(
+                before.kept().group(), before.kept().course(), before.kept().days(), rows(before));
+        store.change(teacher, new KeptCourse(id, changed.group(), changed.course(), changed.days(), changes, was));
+        return told;
+    }
+
+    private static List<KeptCourse.Row> rows(Look look) {
+        return look.drafted().values().stream()
+                .map(lesson -> new KeptCourse.Row(
+                        lesson.n(), lesson.classId().value(), lesson.cell(), lesson.flow(), lesson.words()))
+                .toList();
+    }
+
+    /** Takes the last change back; what was drafted and taught since stays. */
+    @Transactional
+    public List<String> takeBack(Teacher teacher, UUID id) {
+        store.hold(teacher, id);
+        Look now = look(teacher, id);
+        KeptCourse.Before was = now.kept().before();
+        if (was == null) throw new Refused("There is nothing to take back.");
+        List<Change> changes = new ArrayList<>(now.kept().changes());
+        if (!changes.isEmpty()) changes.remove(0);
+        store.change(teacher, new KeptCourse(id, was.group(), was.course(), was.days(), changes));
+        boolean renumbered = was.course().lessons() != now.kept().course().lessons();
+        if (renumbered) store.lessons(teacher, id, was.lessons());
+        List<String> told = new ArrayList<>(List.of("Taken back."));
+        told.addAll(Told.between(
+                was.course().rhythm(), now.lessons(), look(teacher, id).lessons()));
         return told;
     }
 

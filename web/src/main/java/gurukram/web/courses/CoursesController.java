@@ -70,15 +70,16 @@ class CoursesController {
     @GetMapping("/courses")
     String courses(@AuthenticationPrincipal Teacher teacher, Model model) {
         List<Line> lines = new ArrayList<>();
+        Map<UUID, Long> taught = courses.taught(teacher);
+        Map<UUID, String> names = new LinkedHashMap<>();
+        groups.groups(teacher).forEach(group -> names.put(group.id(), group.name()));
         for (KeptCourse kept : courses.courses(teacher)) {
-            Look look = courses.look(teacher, kept);
-            int taught = look.next() - 1;
-            String of = "%d of %d taught".formatted(taught, look.cells().size());
-            String about =
-                    look.group() == null ? "its group is gone" : look.group().name();
-            String days = CourseWords.day(look.days().get(0)) + " to "
-                    + CourseWords.day(look.days().get(look.days().size() - 1));
-            lines.add(new Line(kept.id().toString(), kept.course().title(), about + ", " + days, of));
+            int lessons = kept.course().lessons();
+            List<LocalDate> days = kept.days().of(lessons);
+            String of = "%d of %d taught".formatted(taught.getOrDefault(kept.id(), 0L), lessons);
+            String about = kept.group() == null ? "its group is gone" : names.getOrDefault(kept.group(), "");
+            String when = CourseWords.day(days.get(0)) + " to " + CourseWords.day(days.get(lessons - 1));
+            lines.add(new Line(kept.id().toString(), kept.course().title(), about + ", " + when, of));
         }
         model.addAttribute("lines", lines);
         return "courses/courses";
@@ -309,6 +310,16 @@ class CoursesController {
                 after,
                 response,
                 model);
+    }
+
+    @PostMapping("/courses/{id}/back")
+    String takeBack(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID id,
+            RedirectAttributes after,
+            HttpServletResponse response,
+            Model model) {
+        return done(teacher, id, () -> courses.takeBack(teacher, id), after, response, model);
     }
 
     @PostMapping("/courses/{id}/holiday")

@@ -325,7 +325,7 @@ class CalendarTest {
                 "",
                 "themes",
                 "hips, twists");
-        assertThat(week(thursday.plusWeeks(1))).contains("Day 5 of 21, 23.8 %", "Day 11 of 21, 52.4 %");
+        assertThat(week(thursday.plusWeeks(1))).contains("Day 5 of 21, 23.8 %", "Day 11 of 21, 52.4 %", ">twists</p>");
     }
 
     @Test

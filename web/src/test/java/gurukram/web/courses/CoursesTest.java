@@ -292,6 +292,20 @@ class CoursesTest {
     }
 
     @Test
+    void twelvePositionsAreLearntToo() {
+        UUID course = made("aim", "SALUTATION", "salutation", "twelve positions B", "lessons", "4", "lighter", "");
+        draft(course, 1);
+        Flow flow = (Flow) plan(course, 1)
+                .find(new NodeId(look(course).drafted().get(1).flow()))
+                .orElseThrow();
+        assertThat(flow.steps()).hasSize(12);
+        assertThat(http.get("/").body()).contains("This week");
+        assertThat(http.post("/courses/new", form("aim", "SALUTATION", "salutation", "twelve positions Z"))
+                        .body())
+                .contains("Choose the salutation");
+    }
+
+    @Test
     void aCellIsChangedAndWhatFollowsChangesWithIt() {
         UUID course = made();
         String told = told(http.post(
@@ -339,6 +353,23 @@ class CoursesTest {
         assertThat(told).contains("There are 5 weeks instead of 6.", "It still ends on");
         assertThat(look(course).drafted().get(3).classId().toString()).isEqualTo(classOfFour);
         assertThat(look(course).drafted()).hasSize(5);
+        assertThat(told(http.post("/courses/" + course + "/back")))
+                .contains("Taken back.", "There are 6 weeks instead of 5.");
+        assertThat(look(course).drafted()).hasSize(6);
+        assertThat(look(course).drafted().get(4).classId().toString()).isEqualTo(classOfFour);
+        assertThat(look(course).days().get(2)).isEqualTo(today.plusWeeks(2));
+        assertThat(http.post("/courses/" + course + "/back").body()).contains("There is nothing to take back.");
+    }
+
+    @Test
+    void aWeekPutOffByMistakeIsTakenBackWithWhatWasDraftedSince() {
+        UUID course = made();
+        told(http.post("/courses/" + course + "/lessons/2/missed", "then", "off"));
+        draft(course, 1);
+        assertThat(look(course).days().get(1)).isEqualTo(today.plusWeeks(2));
+        told(http.post("/courses/" + course + "/back"));
+        assertThat(look(course).days().get(1)).isEqualTo(today.plusWeeks(1));
+        assertThat(look(course).drafted()).containsKey(1);
     }
 
     @Test

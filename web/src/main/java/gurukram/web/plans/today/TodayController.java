@@ -13,6 +13,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.web.account.Zones;
+import gurukram.web.calendar.Agenda;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassEditor;
@@ -46,6 +47,8 @@ class TodayController {
             SectionRole.REST,
             SectionRole.CLOSE);
 
+    private static final int DAYS = 7;
+
     private final ClassStore classes;
     private final ClassEditor editor;
     private final GroupStore groups;
@@ -53,6 +56,7 @@ class TodayController {
     private final Poses poses;
     private final RandomGenerator random;
     private final Zones zones;
+    private final Agenda agenda;
 
     TodayController(
             ClassStore classes,
@@ -61,7 +65,9 @@ class TodayController {
             CarriedStore carried,
             Poses poses,
             RandomGenerator random,
-            Zones zones) {
+            Zones zones,
+            Agenda agenda) {
+        this.agenda = agenda;
         this.classes = classes;
         this.editor = editor;
         this.groups = groups;
@@ -78,6 +84,10 @@ class TodayController {
                 TodayPage.of(
                         classes.summaries(teacher),
                         groups.groups(teacher),
+                        agenda.between(
+                                teacher,
+                                zones.today(teacher),
+                                zones.today(teacher).plusDays(DAYS - 1)),
                         carried.counts(teacher),
                         poses.shipped(),
                         zones.today(teacher),

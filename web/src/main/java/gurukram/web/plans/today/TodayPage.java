@@ -3,14 +3,17 @@ package gurukram.web.plans.today;
 import gurukram.core.body.Side;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.time.Millis;
+import gurukram.web.calendar.Entry;
 import gurukram.web.drawing.Figures;
 import gurukram.web.groups.Group;
 import gurukram.web.plans.ClassSummary;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -20,7 +23,43 @@ import java.util.stream.Collectors;
  *
  * @param preparing address of a figure on the way to {@code peak}, for who has no class yet
  */
-public record TodayPage(List<Line> classes, List<Group> groups, String preparing, String peak) {
+public record TodayPage(List<Line> classes, List<Day> week, String preparing, String peak) {
+    /**
+     * A date of the coming days.
+     *
+     * @param when such as {@code Today 18:30}
+     */
+    public record Day(
+            String when,
+            String what,
+            String about,
+            String address,
+            String classId,
+            String classTitle,
+            boolean lacks,
+            boolean cancelled,
+            List<String> clashes) {
+        static Day of(Entry entry, LocalDate today) {
+            LocalDate day = entry.day();
+            String name = day.equals(today)
+                    ? "Today"
+                    : day.equals(today.plusDays(1))
+                            ? "Tomorrow"
+                            : day.getDayOfWeek().getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+            String about = entry.lesson().equals(entry.classTitle()) ? entry.about() : entry.lesson();
+            return new Day(
+                    (name + " " + entry.at()).strip(),
+                    entry.what(),
+                    about,
+                    entry.address(),
+                    entry.classId(),
+                    entry.classTitle(),
+                    entry.lacks(),
+                    entry.cancelled(),
+                    entry.clashes());
+        }
+    }
+
     /**
      * One class of the list.
      *
@@ -45,6 +84,7 @@ public record TodayPage(List<Line> classes, List<Group> groups, String preparing
     static TodayPage of(
             List<ClassSummary> classes,
             List<Group> groups,
+            List<Entry> week,
             Map<UUID, Integer> carried,
             PoseCatalogue catalogue,
             LocalDate today,
@@ -63,7 +103,7 @@ public record TodayPage(List<Line> classes, List<Group> groups, String preparing
                                 longest,
                                 ago(c.lastTaught(), today, zone)))
                         .toList(),
-                groups,
+                week.stream().map(entry -> Day.of(entry, today)).toList(),
                 Figures.small(catalogue.pose("triangle"), Side.RIGHT),
                 Figures.small(catalogue.pose("half-moon"), Side.RIGHT));
     }
