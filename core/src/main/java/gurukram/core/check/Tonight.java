@@ -65,6 +65,8 @@ public record Tonight(
     /** @param with who has to be there, {@code atOnce} how many try at a time */
     public record Watched(NodeId node, Pose pose, String with, String atOnce, String backs) {}
 
+    private static final int MATS_AT_ONCE = 4;
+
     public record Hand(NodeId node, Pose pose, String where) {}
 
     public static Tonight of(Subject subject) {
@@ -143,10 +145,16 @@ public record Tonight(
                     subject.moment(i).node(),
                     pose,
                     with.words(),
-                    beside ? "as many as have somebody beside them" : "four mats at a time",
+                    beside ? "as many as have somebody beside them" : "four mats at a time" + turns(subject.group()),
                     backs(subject, pose)));
         }
         return watched;
+    }
+
+    /** How often four mats have to take turns, where it is known how many there are. */
+    private static String turns(@Nullable People group) {
+        if (group == null || group.mats() <= MATS_AT_ONCE) return "";
+        return ", %d turns for %d".formatted((group.mats() + MATS_AT_ONCE - 1) / MATS_AT_ONCE, group.mats());
     }
 
     private static Ladder.With with(Subject subject, Pose pose) {

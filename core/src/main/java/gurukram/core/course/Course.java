@@ -56,10 +56,6 @@ public record Course(
         return new Course(title, rhythm, lessons, minutes, aim, startRung, supervised, growth, themes, changed);
     }
 
-    public Course withLessons(int other) {
-        return new Course(title, rhythm, other, minutes, aim, startRung, supervised, growth, themes, own);
-    }
-
     /** Without one lesson: those behind it move up, with what the teacher wanted in them. */
     public Course without(int lesson) {
         Map<Integer, Own> moved = new TreeMap<>();

@@ -77,7 +77,8 @@ public record Days(LocalDate first, Rhythm rhythm, Set<LocalDate> off, Map<Local
         return new Days(first, rhythm, off, others);
     }
 
-    private LocalDate usual(int lesson) {
+    /** The day a lesson would be on by the rhythm, were it not moved. */
+    public LocalDate usual(int lesson) {
         return new Days(first, rhythm, off, Map.of()).of(lesson).get(lesson - 1);
     }
 }

@@ -4,7 +4,6 @@ import gurukram.core.compose.Composer;
 import gurukram.core.compose.ThemeWords;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
-import gurukram.core.compose.brief.Taught;
 import gurukram.core.compose.brief.Wish;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.notation.NamedFlows;
@@ -251,10 +250,5 @@ public final class Lessons {
 
     private static ClassPlan named(ClassPlan plan, Course course, Cell cell) {
         return plan.with(plan.settings().withTitle(course.name(cell.n())));
-    }
-
-    /** A class that comes before the one that is drafted, for what is to vary. */
-    public static Taught before(ClassPlan plan, int days) {
-        return Taught.of(plan, days);
     }
 }

@@ -82,6 +82,15 @@ public class Agenda {
                 for (LocalDate day = from.with(TemporalAdjusters.nextOrSame(group.day()));
                         !day.isAfter(to);
                         day = day.plusWeeks(1)) add(group, day);
+                for (Dated lesson : lessons.values()) {
+                    boolean fromOutside = lesson.group().equals(group.id())
+                            && (lesson.usualDay().isBefore(from)
+                                    || lesson.usualDay().isAfter(to))
+                            && !lesson.day().isBefore(from)
+                            && !lesson.day().isAfter(to);
+                    boolean told = meetings.containsKey(new Date(group.id(), lesson.usualDay()));
+                    if (fromOutside && !told) add(group, lesson.usualDay());
+                }
                 for (Meeting meeting : List.copyOf(meetings.values())) {
                     boolean fromOutside = meeting.group().equals(group.id())
                             && (meeting.day().isBefore(from) || meeting.day().isAfter(to));
@@ -96,7 +105,7 @@ public class Agenda {
             return clashing();
         }
 
-        /** A lesson on a day its group meets belongs to that meeting; others stand for themselves. */
+        /** A lesson of a day its group meets on belongs to that meeting, and moves it along; others stand for themselves. */
         private void sortLessons(List<Group> all) {
             Map<UUID, Group> known = new HashMap<>();
             all.forEach(group -> known.put(group.id(), group));
@@ -104,8 +113,8 @@ public class Agenda {
                 Group group = known.get(lesson.group());
                 boolean meets = group != null
                         && lesson.weekly()
-                        && (group.day() == lesson.day().getDayOfWeek()
-                                && lessons.putIfAbsent(new Date(group.id(), lesson.day()), lesson) == null);
+                        && group.day() == lesson.usualDay().getDayOfWeek()
+                        && lessons.putIfAbsent(new Date(group.id(), lesson.usualDay()), lesson) == null;
                 if (!meets) apart.add(lesson);
             }
         }
@@ -113,7 +122,7 @@ public class Agenda {
         private void add(Group group, LocalDate day) {
             Meeting meeting = meetings.getOrDefault(new Date(group.id(), day), Meeting.usual(group.id(), day));
             Dated lesson = lessons.get(new Date(group.id(), day));
-            LocalDate on = meeting.onDay() == null ? day : meeting.onDay();
+            LocalDate on = meeting.onDay() != null ? meeting.onDay() : lesson == null ? day : lesson.day();
             UUID classId = meeting.classId() != null
                     ? meeting.classId()
                     : lesson == null || lesson.classId() == null

@@ -24,6 +24,7 @@ import java.util.function.UnaryOperator;
  * @param about whom it is for, when and how long
  * @param ends when it ends
  * @param stands where the group stands on the ladder, and what that means for the course
+ * @param mats how many mats worked on which rung last
  * @param stops what stands in the way of the pose for this group at all
  * @param open how many lessons have no class yet, {@code next} the first that was not taught
  */
@@ -36,6 +37,7 @@ public record CoursePage(
         String leads,
         String stands,
         List<String> stops,
+        String mats,
         String ladder,
         int rungs,
         int open,
@@ -105,6 +107,7 @@ public record CoursePage(
                 leads(course, catalogue),
                 stands(look, stops),
                 stops,
+                look.mats(),
                 look.ladder() == null ? "" : look.ladder().id(),
                 look.ladder() == null ? 0 : Grid.topRung(look.ladder()),
                 Courses.undrafted(look).size(),

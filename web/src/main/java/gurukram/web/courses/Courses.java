@@ -21,6 +21,7 @@ import gurukram.web.courses.KeptCourse.Change;
 import gurukram.web.drafts.Drafts;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
+import gurukram.web.groups.MatsStore;
 import gurukram.web.groups.TriesStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
@@ -54,6 +55,7 @@ public class Courses {
     private final ClassEditor editor;
     private final Zones zones;
     private final RandomGenerator random;
+    private final MatsStore mats;
 
     Courses(
             CourseStore store,
@@ -64,7 +66,9 @@ public class Courses {
             ClassStore classes,
             ClassEditor editor,
             Zones zones,
-            RandomGenerator random) {
+            RandomGenerator random,
+            MatsStore mats) {
+        this.mats = mats;
         this.store = store;
         this.groups = groups;
         this.tries = tries;
@@ -82,12 +86,14 @@ public class Courses {
      * @param group null when it is gone
      * @param ladder null when the course follows none
      * @param stands the rung the group stands on by its tries; null where none are noted
+     * @param mats how many mats worked on which rung last, in words; empty where nobody counted
      */
     record Look(
             KeptCourse kept,
             Group group,
             Ladder ladder,
             Integer stands,
+            String mats,
             List<Cell> cells,
             List<LocalDate> days,
             Map<Integer, KeptLesson> drafted) {
@@ -123,6 +129,9 @@ public class Courses {
         Integer stands = group == null || ladder == null
                 ? null
                 : tries.rungs(teacher, group.id(), poses.of(teacher)).get(ladder.id());
+        String counted = group == null || ladder == null
+                ? ""
+                : mats.lately(teacher, group.id(), ladder.id()).orElse("");
         Map<Integer, KeptLesson> drafted = new TreeMap<>();
         store.lessons(teacher, kept.id()).forEach(lesson -> drafted.put(lesson.n(), lesson));
         Map<Integer, Cell> taught = new HashMap<>();
@@ -131,7 +140,14 @@ public class Courses {
                 .forEach(lesson -> taught.put(lesson.n(), lesson.cell()));
         List<Cell> cells = Grid.of(kept.course(), ladder, taught, stands);
         return new Look(
-                kept, group, ladder, stands, cells, kept.days().of(kept.course().lessons()), drafted);
+                kept,
+                group,
+                ladder,
+                stands,
+                counted,
+                cells,
+                kept.days().of(kept.course().lessons()),
+                drafted);
     }
 
     /** The ladder that leads to the pose a course leads to. */
@@ -145,6 +161,7 @@ public class Courses {
     /**
      * A lesson on its day.
      *
+     * @param usualDay the day it would be on, had it not been moved
      * @param group null when it is gone
      * @param classId null where it has none yet
      * @param name such as {@code Half moon, week 3 of 6}, {@code progress} such as {@code Day 3 of 21, 14.3 %}
@@ -155,6 +172,7 @@ public class Courses {
             UUID course,
             int n,
             LocalDate day,
+            LocalDate usualDay,
             UUID group,
             ClassId classId,
             int minutes,
@@ -179,6 +197,7 @@ public class Courses {
                         kept.id(),
                         n,
                         days.get(n - 1),
+                        kept.days().usual(n),
                         kept.group(),
                         made.get(n),
                         course.minutes(),

@@ -45,6 +45,9 @@ import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 /** Courses: made, looked at, changed, drafted. */
 @Controller
 class CoursesController {
+    /** As many as are drafted well within the time a proxy waits. */
+    static final int AT_ONCE = 12;
+
     private final Courses courses;
     private final GroupStore groups;
     private final Poses poses;
@@ -272,7 +275,7 @@ class CoursesController {
                 model);
     }
 
-    /** All that have no class yet, in their order. */
+    /** Those that have no class yet, in their order, at most {@value #AT_ONCE} at once. */
     @Dear
     @PostMapping("/courses/{id}/draft")
     String draftAll(
@@ -286,8 +289,11 @@ class CoursesController {
                 id,
                 () -> {
                     List<Integer> open = Courses.undrafted(courses.look(teacher, id));
-                    for (int n : open) courses.draft(teacher, id, n);
-                    return List.of(open.isEmpty() ? "All of them had a class." : "Drafted: %d.".formatted(open.size()));
+                    int now = Math.min(AT_ONCE, open.size());
+                    for (int n : open.subList(0, now)) courses.draft(teacher, id, n);
+                    if (open.isEmpty()) return List.of("All of them had a class.");
+                    String left = open.size() == now ? "" : " %d have none yet.".formatted(open.size() - now);
+                    return List.of("Drafted: %d.%s".formatted(now, left));
                 },
                 after,
                 response,

@@ -7,6 +7,7 @@ import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -51,6 +52,13 @@ public class MatsStore {
                 .param("ladder", ladder)
                 .query((row, n) -> new Kept(row.getObject("id", UUID.class), mats(row)))
                 .list();
+    }
+
+    /** What was counted last, in words; empty where nothing was. */
+    public Optional<String> lately(Teacher teacher, UUID group, String ladder) {
+        return of(teacher, group, ladder).stream()
+                .findFirst()
+                .map(kept -> kept.mats().words());
     }
 
     /** Throws something when what is kept of a group cannot be read. */
