@@ -23,6 +23,8 @@ create table lesson (
     class_id  uuid not null,
     cell      jsonb not null,
     flow      text,
+    -- the flow that goes on, with what waits for more rounds
+    whole     jsonb,
     words     jsonb not null default '[]',
     primary key (studio_id, course_id, n),
     constraint lesson_course foreign key (studio_id, course_id) references course (studio_id, id) on delete cascade,

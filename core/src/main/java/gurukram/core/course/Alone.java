@@ -2,10 +2,7 @@ package gurukram.core.course;
 
 /** How much people do without being led: first they watch, then they are led, then they do it alone. */
 public enum Alone {
-    WATCHED(
-            "watched",
-            "who watch first",
-            "Watched: show it once from beginning to end, then everybody does it with you."),
+    WATCHED("watched", "who watch first", "Watched: show the whole of it first, then everybody does it with you."),
     LED("led", "who are led", "Led: no showing; say each position on its breath."),
     ALONE(
             "alone",

@@ -57,13 +57,23 @@ public final class Lessons {
      * A lesson that was drafted.
      *
      * @param flow the part that goes on from lesson to lesson; null where the class has no flow
+     * @param whole that flow with the layers that only wait for more rounds
      * @param words what of the course could not be as it says, and why: whole sentences
      */
     public record Drafted(
-            Draft draft, ClassPlan plan, @Nullable NodeId flow, List<String> words) {}
+            Draft draft,
+            ClassPlan plan,
+            @Nullable NodeId flow,
+            @Nullable Flow whole,
+            List<String> words) {}
 
     /** A flow that goes on, and where it stood. */
-    public record Last(SectionRole role, Flow flow) {}
+    public record Last(SectionRole role, Flow flow) {
+        /** With the layers it had when it was drafted and that waited for more rounds; null changes nothing. */
+        public Last with(@Nullable Flow whole) {
+            return whole == null ? this : new Last(role, MainFlow.whole(flow, whole));
+        }
+    }
 
     /**
      * @param group style, level, people, school and what was taught lately; its peak and theme are not looked at
@@ -92,7 +102,7 @@ public final class Lessons {
         if (goesOn.isPresent()) return grown(course, cell, brief, goesOn.get(), said);
         if (free == null) free = free(course, brief, cell.n());
         if (flows) said.add("The class has no flow that could go on.");
-        return new Drafted(free, named(unlocked(free.plan()), course, cell), null, said);
+        return new Drafted(free, named(unlocked(free.plan()), course, cell), null, null, said);
     }
 
     /** The first that fits its time: one idea after the other; in a short class one pose of the theme less. */
@@ -123,14 +133,15 @@ public final class Lessons {
         Flow own = (Flow) NodeNames.renamed(goesOn.flow(), id -> new NodeId("going-on-" + ++names[0]));
         int wanted = cell.doneRounds();
         for (int rounds = wanted; ; rounds--) {
-            Flow flow = locked(MainFlow.grown(own, cell, rounds), true);
+            Flow whole = MainFlow.grown(own, cell, rounds);
+            Flow flow = locked(MainFlow.pruned(whole), true);
             Draft draft = composer.compose(brief.withKept(List.of(new Brief.Kept(goesOn.role(), flow))), cell.n());
             boolean fits = off(draft) <= OFF_MS;
             if (!fits && rounds > 1) continue;
             if (rounds < wanted)
                 said.add("%s do not fit into %d minutes; the flow has %s."
                         .formatted(Words.count(wanted, "round"), course.minutes(), rounds));
-            return new Drafted(draft, named(unlocked(draft.plan()), course, cell), flow.id(), said);
+            return new Drafted(draft, named(unlocked(draft.plan()), course, cell), flow.id(), whole, said);
         }
     }
 

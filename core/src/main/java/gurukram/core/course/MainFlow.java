@@ -3,11 +3,14 @@ package gurukram.core.course;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Layer;
+import gurukram.core.plan.Node;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.FlowPace;
 import gurukram.core.plan.settings.Mode;
+import gurukram.core.plan.settings.Rounds;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -56,6 +59,41 @@ public final class MainFlow {
         Flow grown = flow.with(flow.settings().with(plain).withRounds(rounds).withModes(runs(cell.mode(), rounds)));
         String note = cell.alone().note();
         return grown.with(grown.texts().withNote(noted(flow.texts().note(), note)));
+    }
+
+    /** Without what would only come in rounds the flow does not have; it comes back with them ({@link #whole}). */
+    static Flow pruned(Flow flow) {
+        int rounds = flow.settings().rounds();
+        return flow.withChildren(flow.children().stream()
+                .map(node -> node instanceof Step step
+                        ? step.withLayers(step.layers().stream()
+                                .filter(layer -> comes(layer, rounds))
+                                .toList())
+                        : node)
+                .toList());
+    }
+
+    private static boolean comes(Layer layer, int rounds) {
+        Rounds when = layer.when().rounds();
+        if (when == null) return true;
+        for (int round = 1; round <= rounds; round++) if (when.has(round, rounds)) return true;
+        return false;
+    }
+
+    /** A flow as it is now, with the layers it had when it was whole and that only wait for more rounds. */
+    static Flow whole(Flow now, Flow whole) {
+        if (now.steps().size() != whole.steps().size()) return now;
+        int rounds = now.settings().rounds();
+        List<Node> children = new ArrayList<>(now.children());
+        for (int i = 0; i < now.steps().size(); i++) {
+            Step step = now.steps().get(i);
+            Step before = whole.steps().get(i);
+            if (!Objects.equals(step.pose(), before.pose())) continue;
+            List<Layer> layers = new ArrayList<>(step.layers());
+            before.layers().stream().filter(layer -> !comes(layer, rounds)).forEach(layers::add);
+            children.set(children.indexOf(step), step.withLayers(layers));
+        }
+        return now.withChildren(children);
     }
 
     /** What people are told of being led stands once, at the end. */

@@ -4,6 +4,7 @@ import static gurukram.core.Plans.CATALOGUE;
 import static gurukram.core.course.GridTest.halfMoon;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.check.Finding;
 import gurukram.core.compose.Compositions;
 import gurukram.core.compose.ThemeWords;
 import gurukram.core.compose.brief.Brief;
@@ -61,6 +62,23 @@ class LessonsTest {
         return (Flow) one.plan().find(one.flow()).orElseThrow();
     }
 
+    private static Set<String> flows(ClassPlan plan) {
+        Set<String> names = new LinkedHashSet<>();
+        plan.walk(node -> {
+            if (node instanceof Flow flow && flow.settings().rounds() > 1)
+                names.add(flow.settings().name());
+        });
+        return names;
+    }
+
+    private static long named(ClassPlan plan, String name) {
+        List<String> all = new ArrayList<>();
+        plan.walk(node -> {
+            if (node instanceof Flow flow) all.add(flow.settings().name());
+        });
+        return all.stream().filter(name::equals).count();
+    }
+
     private static Set<String> poses(ClassPlan plan) {
         Set<String> poses = new LinkedHashSet<>();
         plan.walk(node -> {
@@ -91,7 +109,22 @@ class LessonsTest {
         assertThat(flow(drafted.get(5)).texts().note())
                 .contains(Alone.ALONE.note())
                 .doesNotContain(Alone.LED.note());
+        for (Lessons.Drafted one : drafted)
+            assertThat(one.draft().report().findings().stream().map(Finding::what))
+                    .as(one.plan().settings().title())
+                    .noneMatch(what -> what.contains("does nothing") || what.contains("is said of the flow"));
         for (int i = 1; i < 6; i++) {
+            Set<String> again = flows(drafted.get(i).plan());
+            again.retainAll(flows(drafted.get(i - 1).plan()));
+            assertThat(again)
+                    .as("flows of week %d that were in the week before", i + 1)
+                    .contains(flow(drafted.get(0)).settings().name())
+                    .hasSizeLessThanOrEqualTo(3);
+            assertThat(named(
+                            drafted.get(i).plan(),
+                            flow(drafted.get(0)).settings().name()))
+                    .as("the main flow once")
+                    .isEqualTo(1);
             Set<String> shared = poses(drafted.get(i).plan());
             Set<String> here = Set.copyOf(shared);
             shared.retainAll(poses(drafted.get(i - 1).plan()));

@@ -12,6 +12,7 @@ import gurukram.core.course.Growth;
 import gurukram.core.course.Own;
 import gurukram.core.course.Rhythm;
 import gurukram.core.course.Steps;
+import gurukram.core.dose.Dose;
 import gurukram.core.notation.NamedFlows;
 import gurukram.core.notation.line.TwelvePositions;
 import gurukram.core.plan.settings.Mode;
@@ -44,9 +45,9 @@ public record CourseForm(Map<String, String> typed) {
         typed.put("minutes", "");
         typed.put("aim", "PEAK");
         typed.put("start", "1");
-        typed.put("breaths", "5");
+        typed.put("breaths", "");
         typed.put("more", "1");
-        typed.put("most", "10");
+        typed.put("most", "");
         typed.put("rounds", "2");
         typed.put("to-rounds", "4");
         typed.put("modes", "on");
@@ -132,7 +133,7 @@ public record CourseForm(Map<String, String> typed) {
         Aim.Kind kind = take("aim", problems, () -> one(Aim.Kind.class, value("aim")));
         Aim aim = kind == null ? null : take(field(kind), problems, () -> aim(kind, catalogue));
         Integer start = take("start", problems, () -> value("start").isEmpty() ? 1 : RUNG.parse(value("start")));
-        Growth growth = growth(problems);
+        Growth growth = growth(usual(aim, group, catalogue), problems);
         List<String> themes = take("themes", problems, this::themes);
         LocalDate first = take("first", problems, () -> first(rhythm, group, before));
         String title = take("title", problems, () -> titled(aim, catalogue));
@@ -176,10 +177,30 @@ public record CourseForm(Map<String, String> typed) {
         return CourseWords.capital(led);
     }
 
-    private Growth growth(Map<String, String> problems) {
-        Integer from = take("breaths", problems, () -> Steps.BREATHS.parse(value("breaths")));
+    /** How long the pose is usually held at the group's level; ours where it is not held. */
+    static Steps usual(Aim aim, Group group, PoseCatalogue catalogue) {
+        if (aim == null || group == null || aim.kind() != Aim.Kind.PEAK || !catalogue.has(aim.value()))
+            return Growth.USUAL.breaths();
+        Dose range = catalogue.pose(aim.value()).range(group.level());
+        boolean held = range.at(Dose.Reading.LOW) instanceof Dose.Breaths;
+        if (!held) return Growth.USUAL.breaths();
+        int low = ((Dose.Breaths) range.at(Dose.Reading.LOW)).breaths();
+        int high = ((Dose.Breaths) range.at(Dose.Reading.HIGH)).breaths();
+        return new Steps(low, 1, high);
+    }
+
+    private Growth growth(Steps usual, Map<String, String> problems) {
+        Integer from = take(
+                "breaths",
+                problems,
+                () -> value("breaths").isEmpty() ? usual.from() : Steps.BREATHS.parse(value("breaths")));
         Integer more = take("more", problems, () -> Steps.MORE.parse(value("more")));
-        Integer most = take("most", problems, () -> Steps.BREATHS.parse(value("most")));
+        Integer most = take(
+                "most",
+                problems,
+                () -> value("most").isEmpty()
+                        ? Math.max(usual.most(), from == null ? 0 : from)
+                        : Steps.BREATHS.parse(value("most")));
         Integer rounds = take("rounds", problems, () -> Growth.ROUNDS.parse(value("rounds")));
         Integer to = take("to-rounds", problems, () -> Growth.ROUNDS.parse(value("to-rounds")));
         Integer lighter = take(

@@ -139,7 +139,7 @@ public record CoursePage(
                         .formatted(look.kept().course().startRung())
                 : "The group stands on rung %d of %d; classes lead no higher.".formatted(look.stands(), top);
         boolean comes = last != null && last >= top;
-        if (!stops.isEmpty()) return where;
+        if (stops.stream().anyMatch(stop -> !stop.contains("usually held"))) return where;
         String end = comes
                 ? " By the plan it comes to the pose itself."
                 : " At the ladder’s pace (%s on a rung) it comes to rung %d of %d in this time."

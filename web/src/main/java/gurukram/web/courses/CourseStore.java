@@ -3,6 +3,15 @@ package gurukram.web.courses;
 import gurukram.core.course.Cell;
 import gurukram.core.course.Course;
 import gurukram.core.course.Days;
+import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.json.PlanJson;
+import gurukram.core.plan.settings.ClassSettings;
+import gurukram.core.plan.settings.Style;
+import gurukram.core.pose.Level;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
@@ -49,7 +58,7 @@ class CourseStore {
     private static final String GONE =
             "delete from course where studio_id = :studio and teacher_id = :teacher and id = :id";
     private static final String LESSONS = """
-            select l.n, l.class_id, l.cell, l.flow, l.words, c.title, c.length_ms, c.head > 0 as edited,
+            select l.n, l.class_id, l.cell, l.flow, l.whole, l.words, c.title, c.length_ms, c.head > 0 as edited,
                    (select max(t.started_at) from taught_class t
                      where t.studio_id = l.studio_id and t.class_id = l.class_id and t.counts) as taught_at
               from lesson l
@@ -67,18 +76,19 @@ class CourseStore {
               join yoga_class c on c.studio_id = l.studio_id and c.id = l.class_id
              where l.studio_id = :studio and k.teacher_id = :teacher and c.teacher_id = :teacher and c.deleted_at is null""";
     private static final String PUT = """
-            insert into lesson (studio_id, course_id, n, class_id, cell, flow, words)
-            select :studio, k.id, :n, :class, :cell::jsonb, :flow, :words::jsonb from course k
+            insert into lesson (studio_id, course_id, n, class_id, cell, flow, whole, words)
+            select :studio, k.id, :n, :class, :cell::jsonb, :flow, :whole::jsonb, :words::jsonb from course k
              where k.studio_id = :studio and k.teacher_id = :teacher and k.id = :id
             on conflict (studio_id, course_id, n)
-            do update set class_id = excluded.class_id, cell = excluded.cell, flow = excluded.flow, words = excluded.words""";
+            do update set class_id = excluded.class_id, cell = excluded.cell, flow = excluded.flow,
+                          whole = excluded.whole, words = excluded.words""";
     private static final String NO_LESSONS = """
             delete from lesson l using course k
              where l.studio_id = :studio and k.studio_id = l.studio_id and k.id = l.course_id and k.teacher_id = :teacher
                and l.course_id = :id""";
     private static final String PUT_BACK = """
-            insert into lesson (studio_id, course_id, n, class_id, cell, flow, words)
-            select :studio, k.id, :n, c.id, :cell::jsonb, :flow, :words::jsonb from course k, yoga_class c
+            insert into lesson (studio_id, course_id, n, class_id, cell, flow, whole, words)
+            select :studio, k.id, :n, c.id, :cell::jsonb, :flow, :whole::jsonb, :words::jsonb from course k, yoga_class c
              where k.studio_id = :studio and k.teacher_id = :teacher and k.id = :id
                and c.studio_id = :studio and c.teacher_id = :teacher and c.id = :class""";
     private static final String DROP = """
@@ -139,6 +149,7 @@ class CourseStore {
                     .param("class", row.classId())
                     .param("cell", JSON.writeValueAsString(row.cell()))
                     .param("flow", row.flow(), Types.VARCHAR)
+                    .param("whole", row.whole(), Types.VARCHAR)
                     .param("words", JSON.writeValueAsString(row.words()))
                     .update();
     }
@@ -170,13 +181,14 @@ class CourseStore {
                 .list();
     }
 
-    void put(Teacher teacher, UUID id, Cell cell, ClassId made, String flow, List<String> words) {
+    void put(Teacher teacher, UUID id, Cell cell, ClassId made, Flow whole, List<String> words) {
         asked(PUT, teacher)
                 .param("id", id)
                 .param("n", cell.n())
                 .param("class", made.value())
                 .param("cell", JSON.writeValueAsString(cell))
-                .param("flow", flow, Types.VARCHAR)
+                .param("flow", whole == null ? null : whole.id().value(), Types.VARCHAR)
+                .param("whole", written(whole), Types.VARCHAR)
                 .param("words", JSON.writeValueAsString(words))
                 .update();
     }
@@ -220,6 +232,18 @@ class CourseStore {
                         : JSON.readValue(row.getString("before"), KeptCourse.Before.class));
     }
 
+    /** A flow is written as the class that holds nothing else. */
+    static String written(Flow flow) {
+        if (flow == null) return null;
+        Section alone = Section.of(new NodeId("alone"), SectionRole.STANDING, flow);
+        return PlanJson.write(ClassPlan.of(ClassSettings.of("alone", 60, Style.VINYASA, Level.BEGINNER), alone));
+    }
+
+    private static Flow read(String written) {
+        if (written == null) return null;
+        return (Flow) PlanJson.read(written).sections().get(0).items().get(0);
+    }
+
     private static KeptLesson lesson(ResultSet row, int n) throws SQLException {
         OffsetDateTime taught = row.getObject("taught_at", OffsetDateTime.class);
         Instant at = taught == null ? null : taught.toInstant();
@@ -228,6 +252,7 @@ class CourseStore {
                 new ClassId(row.getObject("class_id", UUID.class)),
                 JSON.readValue(row.getString("cell"), Cell.class),
                 row.getString("flow"),
+                read(row.getString("whole")),
                 JSON.readValue(row.getString("words"), new TypeReference<ArrayList<String>>() {}),
                 row.getString("title"),
                 row.getLong("length_ms"),

@@ -10,8 +10,10 @@ import gurukram.core.course.Grid;
 import gurukram.core.course.Lessons;
 import gurukram.core.course.Own;
 import gurukram.core.course.Rhythm;
+import gurukram.core.course.Steps;
 import gurukram.core.course.Told;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.NodeNames;
 import gurukram.core.pose.Ladder;
@@ -215,11 +217,23 @@ public class Courses {
         Brief brief = drafts.forGroup(teacher, look.group().id());
         Map<String, Integer> reached = new HashMap<>(brief.reached());
         reached.remove(look.ladder().id());
-        return drafts.stops(
+        List<String> stops = new ArrayList<>(longer(teacher, look));
+        stops.addAll(drafts.stops(
                 teacher,
                 brief.leadingTo(look.kept().course().aim().value())
                         .withSupervised(look.kept().course().supervised())
-                        .withReached(reached));
+                        .withReached(reached)));
+        return stops;
+    }
+
+    /** Where the peak comes to be held longer than is usual at the group's level. */
+    private List<String> longer(Teacher teacher, Look look) {
+        Aim aim = look.kept().course().aim();
+        Steps usual = CourseForm.usual(aim, look.group(), poses.of(teacher));
+        int most = look.cells().stream().mapToInt(Cell::heldBreaths).max().orElse(0);
+        if (most <= usual.most()) return List.of();
+        return List.of("%s is usually held %d to %d breaths at this level; this course comes to %d."
+                .formatted(poses.of(teacher).pose(aim.value()).name(), usual.from(), usual.most(), most));
     }
 
     /** How many lessons of each course were taught. */
@@ -273,7 +287,12 @@ public class Courses {
     private static List<KeptCourse.Row> rows(Look look) {
         return look.drafted().values().stream()
                 .map(lesson -> new KeptCourse.Row(
-                        lesson.n(), lesson.classId().value(), lesson.cell(), lesson.flow(), lesson.words()))
+                        lesson.n(),
+                        lesson.classId().value(),
+                        lesson.cell(),
+                        lesson.flow(),
+                        CourseStore.written(lesson.whole()),
+                        lesson.words()))
                 .toList();
     }
 
@@ -396,8 +415,7 @@ public class Courses {
             if (lesson == null) continue;
             ClassPlan plan =
                     classes.find(teacher, lesson.classId()).orElseThrow().plan();
-            if (before.isPresent() && before.get().n() == m)
-                last = Lessons.last(look.kept().course(), plan, lesson.flow());
+            if (before.isPresent() && before.get().n() == m) last = last(look, plan, lesson);
             long days =
                     ChronoUnit.DAYS.between(look.days().get(m - 1), look.days().get(n - 1));
             taught.add(Taught.of(plan, (int) Math.max(0, days)));
@@ -412,6 +430,12 @@ public class Courses {
                         look.stands(),
                         last);
         keep(teacher, look, cell, drafted);
+    }
+
+    private static Lessons.Last last(Look look, ClassPlan plan, KeptLesson lesson) {
+        Lessons.Last last = Lessons.last(look.kept().course(), plan, lesson.flow());
+        boolean same = last != null && last.flow().id().value().equals(lesson.flow());
+        return same ? last.with(lesson.whole()) : last;
     }
 
     private static Optional<KeptLesson> before(Look look, int n) {
@@ -429,8 +453,11 @@ public class Courses {
                 named.with(named.settings().withStarts(look.group().startsAt().toString()));
         ClassId made =
                 editor.create(teacher, timed, look.group().id(), look.kept().id() + " " + cell.n());
-        NodeId flow = drafted.flow() == null ? null : names.get(drafted.flow());
-        store.put(teacher, look.kept().id(), cell, made, flow == null ? null : flow.value(), drafted.words());
+        Flow whole = drafted.whole() == null
+                ? null
+                : (Flow) NodeNames.renamed(
+                        drafted.whole(), name -> names.computeIfAbsent(name, given -> NodeId.random(random)));
+        store.put(teacher, look.kept().id(), cell, made, whole, drafted.words());
         boolean same = old != null && old.classId().equals(made);
         if (old != null && !old.edited() && !same) classes.delete(teacher, old.classId());
     }

@@ -22,7 +22,7 @@ record KeptCourse(UUID id, UUID group, Course course, Days days, List<Change> ch
     }
 
     /** A lesson's class as it is kept. */
-    record Row(int n, UUID classId, Cell cell, String flow, List<String> words) {}
+    record Row(int n, UUID classId, Cell cell, String flow, String whole, List<String> words) {}
 
     /** A course as it was, with its lessons. */
     record Before(UUID group, Course course, Days days, List<Row> lessons) {

@@ -283,10 +283,14 @@ class CalendarTest {
         http.post(
                 "/courses/" + course + "/lessons/2", "day", thursday.plusDays(8).toString());
         String moved = week(thursday.plusWeeks(1));
-        assertThat(moved)
-                .as("the group meets on Thursday, the lesson is on Friday")
-                .contains("Half moon, week 2 of 4");
-        assertThat(count(moved, "<b>no class yet</b>")).isEqualTo(2);
+        assertThat(moved).as("the group meets on Friday then").contains("Half moon, week 2 of 4", "moved from");
+        assertThat(count(moved, "<b>no class yet</b>")).isEqualTo(1);
+        http.post(
+                "/courses/" + course + "/lessons/2",
+                "day",
+                thursday.plusDays(11).toString());
+        assertThat(week(thursday.plusWeeks(1))).doesNotContain("week 2 of 4");
+        assertThat(week(thursday.plusDays(11))).contains("Half moon, week 2 of 4", "moved from");
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.course.Cell;
 import gurukram.core.course.MainFlow;
+import gurukram.core.course.Steps;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.NodeId;
@@ -461,6 +462,15 @@ class CoursesTest {
                         today.plusWeeks(1).toString());
         assertThat(made("first", today.plusDays(1).toString(), "rhythm", "DAILY", "lessons", "7"))
                 .isNotNull();
+    }
+
+    @Test
+    void thePeakIsHeldAsItUsuallyIsUnlessSomebodySaysOtherwise() {
+        UUID course = made("breaths", "", "most", "");
+        assertThat(look(course).kept().course().growth().breaths()).isEqualTo(new Steps(2, 1, 5));
+        assertThat(http.get("/courses/" + course).body()).doesNotContain("usually held");
+        assertThat(http.get("/courses/" + made()).body())
+                .contains("Half moon is usually held 2 to 5 breaths at this level; this course comes to 10.");
     }
 
     @Test

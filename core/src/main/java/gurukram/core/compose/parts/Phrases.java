@@ -2,6 +2,7 @@ package gurukram.core.compose.parts;
 
 import gurukram.core.body.Action;
 import gurukram.core.body.ActionUse;
+import gurukram.core.compose.brief.Taught;
 import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.search.Dice;
 import gurukram.core.group.People;
@@ -33,6 +34,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
 
 /**
  * Which phrases of the book a class takes: those that lead to its peak, bring its idea back, meet the theme and suit the
@@ -54,6 +56,9 @@ final class Phrases {
     /** For a phrase whose rounds no longer grow. */
     private static final double STALE = 12;
 
+    /** For a phrase of the class before, and of the one before that. */
+    private static final double[] LATELY = {14, 7};
+
     private static final double CHANCE = 16;
     private static final double ENOUGH_MS = 45_000;
     private static final String FOR_TWO = "pregnancy";
@@ -71,6 +76,9 @@ final class Phrases {
     private final Map<String, Optional<Flow>> adapted = new LinkedHashMap<>();
     private final Map<String, Boolean> stale = new LinkedHashMap<>();
 
+    /** What the flows are called that stay as they are: none of them comes twice. */
+    private final Set<String> kept;
+
     /** A phrase, and its flow as this class does it. */
     record Taken(PhraseLine line, Flow flow) {}
 
@@ -78,6 +86,10 @@ final class Phrases {
         this.attempt = attempt;
         this.use = new PhraseUse(attempt, notYet(attempt));
         this.dice = attempt.dice().of("phrases");
+        this.kept = attempt.brief().kept().stream()
+                .filter(one -> one.item() instanceof Flow)
+                .map(one -> ((Flow) one.item()).settings().name())
+                .collect(Collectors.toSet());
     }
 
     /** The peak itself, and what is above it on its ladder, is taught before it is done on a breath. */
@@ -104,6 +116,7 @@ final class Phrases {
     Optional<Taken> take(Predicate<PhraseLine> which, ToDoubleFunction<PhraseLine> more) {
         List<PhraseLine> choice = attempt.phrases().at(attempt.brief().level()).stream()
                 .filter(line -> !taken.contains(line.phrase().id())
+                        && !kept.contains(line.flow().settings().name())
                         && line.phrase().styles().contains(attempt.brief().style())
                         && suitsGroup(line.phrase())
                         && which.test(line))
@@ -171,10 +184,20 @@ final class Phrases {
         if (attempt.brief().level() != Level.BEGINNER) points += STAYS * Math.min(1, Math.max(0, line.sideRun() - 1));
         points += flavour(line);
         if (isStale(line)) points -= STALE;
+        points -= lately(line.flow().settings().name());
         points -= SHOWN
                 * Math.min(
                         MOST_SHOWN, attempt.shown().flow(line.flow().settings().name()));
         return points;
+    }
+
+    /** What was in the last class, or the one before, gives way to something else; a class that builds on the last keeps it. */
+    private double lately(String name) {
+        if (attempt.brief().build()) return 0;
+        List<Taught> taught = attempt.brief().taught();
+        for (int i = 0; i < Math.min(LATELY.length, taught.size()); i++)
+            if (taught.get(i).flows().contains(name)) return LATELY[i];
+        return 0;
     }
 
     private double flavour(PhraseLine line) {
