@@ -29,6 +29,9 @@ import org.springframework.stereotype.Service;
 /** What a teacher's days have in them: weekly groups as their dates really are, lessons of courses, and everything else. */
 @Service
 public class Agenda {
+    /** Dates that are looked at though they are not shown: they may have moved to where they are. */
+    private static final int MARGIN = 31;
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMMM", Locale.UK);
 
     private final CalendarStore store;
@@ -60,6 +63,7 @@ public class Agenda {
         private final Map<UUID, ClassSummary> titles = new HashMap<>();
         private final Map<Date, Meeting> meetings = new HashMap<>();
         private final Map<Date, Dated> lessons = new HashMap<>();
+        private final Map<UUID, Group> known = new HashMap<>();
         private final List<Dated> apart = new ArrayList<>();
         private final List<Entry> entries = new ArrayList<>();
 
@@ -74,7 +78,7 @@ public class Agenda {
                 rooms.put(room.id(), room.room().name());
             for (ClassSummary summary : classes.summaries(teacher))
                 titles.put(summary.id().value(), summary);
-            for (Meeting meeting : store.meetings(teacher, from, to))
+            for (Meeting meeting : store.meetings(teacher, from.minusDays(MARGIN), to.plusDays(MARGIN)))
                 meetings.put(new Date(meeting.group(), meeting.day()), meeting);
             List<Group> all = groups.groups(teacher);
             sortLessons(all);
@@ -99,17 +103,21 @@ public class Agenda {
             }
             for (Dated lesson : apart) add(lesson);
             for (Event event : store.events(teacher, from, to)) add(event);
-            entries.removeIf(entry -> entry.day().isBefore(from) || entry.day().isAfter(to));
+            entries.removeIf(entry -> !isIn(entry.day()));
             entries.sort(
                     Comparator.comparing(Entry::from).thenComparing(Entry::what).thenComparing(Entry::key));
             return clashing();
         }
 
+        private boolean isIn(LocalDate day) {
+            return !day.isBefore(from) && !day.isAfter(to);
+        }
+
         /** A lesson of a day its group meets on belongs to that meeting, and moves it along; others stand for themselves. */
         private void sortLessons(List<Group> all) {
-            Map<UUID, Group> known = new HashMap<>();
             all.forEach(group -> known.put(group.id(), group));
             for (Dated lesson : courses.dated(teacher)) {
+                if (!isIn(lesson.day()) && !isIn(lesson.usualDay())) continue;
                 Group group = known.get(lesson.group());
                 boolean meets = group != null
                         && lesson.weekly()
@@ -159,9 +167,7 @@ public class Agenda {
             ClassSummary planned = lesson.classId() == null
                     ? null
                     : titles.get(lesson.classId().value());
-            Group group = lesson.group() == null
-                    ? null
-                    : groups.group(teacher, lesson.group()).orElse(null);
+            Group group = lesson.group() == null ? null : known.get(lesson.group());
             boolean timed = lesson.weekly() && group != null;
             LocalTime starts = timed ? group.startsAt() : null;
             entries.add(new Entry(

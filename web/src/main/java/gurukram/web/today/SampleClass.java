@@ -1,4 +1,4 @@
-package gurukram.web.plans.today;
+package gurukram.web.today;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;

@@ -1,4 +1,4 @@
-package gurukram.web.plans.today;
+package gurukram.web.today;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package gurukram.web.plans.today;
+package gurukram.web.today;
 
 import gurukram.core.body.Side;
 import gurukram.core.pose.PoseCatalogue;

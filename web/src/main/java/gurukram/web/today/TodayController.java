@@ -1,4 +1,4 @@
-package gurukram.web.plans.today;
+package gurukram.web.today;
 
 import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
