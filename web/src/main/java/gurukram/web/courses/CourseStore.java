@@ -68,7 +68,7 @@ class CourseStore {
                and c.teacher_id = :teacher and c.deleted_at is null
              order by l.n""";
     private static final String ALL_LESSONS = """
-            select l.course_id, l.n, l.class_id,
+            select l.course_id, l.n, l.class_id, c.head > 0 as edited,
                    exists (select 1 from taught_class t
                             where t.studio_id = l.studio_id and t.class_id = l.class_id and t.counts) as taught
               from lesson l
@@ -168,7 +168,7 @@ class CourseStore {
     }
 
     /** A lesson of some course. */
-    record Short(UUID course, int n, ClassId classId, boolean taught) {}
+    record Short(UUID course, int n, ClassId classId, boolean edited, boolean taught) {}
 
     /** Those of all the teacher's courses. */
     List<Short> lessons(Teacher teacher) {
@@ -177,6 +177,7 @@ class CourseStore {
                         row.getObject("course_id", UUID.class),
                         row.getInt("n"),
                         new ClassId(row.getObject("class_id", UUID.class)),
+                        row.getBoolean("edited"),
                         row.getBoolean("taught")))
                 .list();
     }

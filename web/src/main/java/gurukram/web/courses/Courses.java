@@ -38,6 +38,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
@@ -209,6 +210,27 @@ public class Courses {
                         course.rhythm() != Rhythm.DAILY));
         }
         return dated;
+    }
+
+    /** The classes of lessons that are further off than the next one of their course, and that nobody has changed yet. */
+    public Set<ClassId> later(Teacher teacher) {
+        LocalDate today = zones.today(teacher);
+        Map<UUID, LocalDate> next = new HashMap<>();
+        Set<ClassId> edited = store.lessons(teacher).stream()
+                .filter(CourseStore.Short::edited)
+                .map(CourseStore.Short::classId)
+                .collect(Collectors.toSet());
+        List<Dated> dated = dated(teacher);
+        for (Dated lesson : dated)
+            if (!lesson.day().isBefore(today))
+                next.merge(lesson.course(), lesson.day(), (a, b) -> a.isBefore(b) ? a : b);
+        return dated.stream()
+                .filter(lesson -> lesson.classId() != null
+                        && next.containsKey(lesson.course())
+                        && lesson.day().isAfter(next.get(lesson.course())))
+                .map(Dated::classId)
+                .filter(id -> !edited.contains(id))
+                .collect(Collectors.toSet());
     }
 
     /** What stands in the way of the pose for this group, whatever rung it stands on: whole sentences. */

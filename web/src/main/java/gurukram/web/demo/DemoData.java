@@ -5,6 +5,7 @@ import gurukram.core.course.Course;
 import gurukram.core.course.Days;
 import gurukram.core.course.Growth;
 import gurukram.core.course.Rhythm;
+import gurukram.core.course.Steps;
 import gurukram.core.group.Room;
 import gurukram.core.notation.NotationReader;
 import gurukram.core.plan.ClassPlan;
@@ -164,7 +165,7 @@ public class DemoData implements ApplicationRunner {
                         new Aim(Aim.Kind.PEAK, "half-moon"),
                         3,
                         false,
-                        Growth.USUAL,
+                        new Growth(new Steps(2, 1, 5), 2, 4, true, true, 4),
                         List.of("harbour lights", "a hand on the rail", "slack water"),
                         Map.of()),
                 Days.from(zones.today(maren).with(TemporalAdjusters.next(DayOfWeek.THURSDAY)), Rhythm.WEEKLY));

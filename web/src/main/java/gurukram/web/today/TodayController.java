@@ -14,10 +14,13 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
 import gurukram.web.account.Zones;
 import gurukram.web.calendar.Agenda;
+import gurukram.web.courses.Courses;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.CarriedStore;
 import gurukram.web.plans.ClassEditor;
+import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
+import gurukram.web.plans.ClassSummary;
 import gurukram.web.plans.field.Options;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
@@ -25,6 +28,7 @@ import gurukram.web.shared.Typed;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.random.RandomGenerator;
 import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
@@ -57,6 +61,7 @@ class TodayController {
     private final RandomGenerator random;
     private final Zones zones;
     private final Agenda agenda;
+    private final Courses courses;
 
     TodayController(
             ClassStore classes,
@@ -66,8 +71,10 @@ class TodayController {
             Poses poses,
             RandomGenerator random,
             Zones zones,
-            Agenda agenda) {
+            Agenda agenda,
+            Courses courses) {
         this.agenda = agenda;
+        this.courses = courses;
         this.classes = classes;
         this.editor = editor;
         this.groups = groups;
@@ -79,10 +86,15 @@ class TodayController {
 
     @GetMapping("/")
     String today(@AuthenticationPrincipal Teacher teacher, Model model) {
+        Set<ClassId> later = courses.later(teacher);
+        List<ClassSummary> now = classes.summaries(teacher).stream()
+                .filter(summary -> !later.contains(summary.id()))
+                .toList();
+        model.addAttribute("later", later.size());
         model.addAttribute(
                 "page",
                 TodayPage.of(
-                        classes.summaries(teacher),
+                        now,
                         groups.groups(teacher),
                         agenda.between(
                                 teacher,

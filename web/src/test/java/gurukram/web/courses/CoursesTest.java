@@ -349,6 +349,9 @@ class CoursesTest {
         UUID course = made();
         told(http.post("/courses/" + course + "/draft"));
         assertThat(look(course).drafted().get(6).title()).isEqualTo("Half moon, week 6 of 6");
+        assertThat(http.get("/").body())
+                .contains("Half moon, week 1 of 6", "5 classes more stand in your courses")
+                .doesNotContain("week 2 of 6", "week 6 of 6");
         String classOfFour = look(course).drafted().get(4).classId().toString();
         String told = told(http.post("/courses/" + course + "/lessons/3/missed", "then", "out"));
         assertThat(told).contains("There are 5 weeks instead of 6.", "It still ends on");
