@@ -41,11 +41,8 @@ public record Days(LocalDate first, Rhythm rhythm, Set<LocalDate> off, Map<Local
     /** Nothing is on a lesson's day: it and all that follow are one turn later. */
     public Days without(int lesson) {
         Set<LocalDate> more = new TreeSet<>(off);
-        LocalDate day = usual(lesson);
-        more.add(day);
-        Map<LocalDate, LocalDate> others = new TreeMap<>(moved);
-        others.remove(day);
-        return new Days(first, rhythm, more, others);
+        more.add(usual(lesson));
+        return new Days(first, rhythm, more, moved);
     }
 
     /** Nothing is from one day to another, both included: the lessons there and all that follow are later. */
@@ -59,8 +56,7 @@ public record Days(LocalDate first, Rhythm rhythm, Set<LocalDate> off, Map<Local
     }
 
     private boolean isInRhythm(LocalDate day) {
-        long days = day.toEpochDay() - first.toEpochDay();
-        return days >= 0 && days % rhythm.days() == 0;
+        return (day.toEpochDay() - first.toEpochDay()) % rhythm.days() == 0;
     }
 
     /** One lesson is on another day, between the one before it and the one behind it. */

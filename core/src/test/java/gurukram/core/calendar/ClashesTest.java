@@ -83,6 +83,12 @@ class ClashesTest {
     }
 
     @Test
+    void whatTakesNoTimeIsInNobodysWay() {
+        assertThat(told(at("Tides", "18:00", "19:00", "loft"), at("Ring the bell", "18:30", "18:30", null)))
+                .isEmpty();
+    }
+
+    @Test
     void nothingEndsBeforeItBegins() {
         assertThatThrownBy(() -> at("Tides", "19:00", "18:00", null)).isInstanceOf(IllegalArgumentException.class);
     }

@@ -128,6 +128,12 @@ class GridTest {
     }
 
     @Test
+    void moreBreathsThanTheMostAreTheTeachersToWantAndGrowNoFurther() {
+        Own many = new Own(null, 12, null, null, null, false, null, null);
+        assertThat(each(grid(halfMoon(6, 3).with(3, many)), Cell::breaths)).containsExactly(5, 6, 12, 12, 12, 12);
+    }
+
+    @Test
     void aRungThatIsSetIsGoneOnFrom() {
         assertThat(each(grid(halfMoon(6, 3).with(4, own(3))), Cell::rung)).containsExactly(3, 3, 4, 3, 3, 4);
         assertThat(each(grid(halfMoon(6, 3).with(2, own(40))), Cell::rung)).containsExactly(3, 5, 5, 5, 5, 5);
@@ -193,7 +199,7 @@ class GridTest {
                 List.of("hips", "twists"),
                 Map.of());
         List<Cell> cells = Grid.of(series, null, Map.of(), null);
-        assertThat(cells.get(11).rounds()).isEqualTo(4);
+        assertThat(each(cells.subList(0, 12), Cell::rounds)).containsExactly(2, 2, 2, 2, 3, 3, 3, 3, 4, 4, 4, 4);
         assertThat(cells.get(19).rounds()).isEqualTo(4);
         assertThat(cells.get(0).rung()).isNull();
         assertThat(each(cells.subList(0, 3), Cell::theme)).containsExactly("hips", "twists", "hips");
