@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.LoadState;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.BrowserTests;
@@ -126,8 +127,9 @@ class DraftJourneyTest extends BrowserTests {
         page.keyboard().type("first tide");
         assertThat(page).hasURL(Pattern.compile(".*q=first(\\+|%20)tide.*"));
         assertThat(page.locator("#found h2")).hasCount(1);
-        page.locator("#found h2 a").focus();
-        page.keyboard().press("Enter");
+        // the last of what was typed may still be on its way, and bring the link anew
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        page.locator("#found h2 a").press("Enter");
         assertThat(page.locator("h1")).hasText("First tide");
         axeFindsNothing();
         button("Keep it among my flows").click();

@@ -52,7 +52,7 @@ public final class Compositions {
     }
 
     /** All of them when everything is wanted, else one in {@code one}, always the same. */
-    static <T> List<T> some(List<T> all, int one) {
+    public static <T> List<T> some(List<T> all, int one) {
         if (FULL) return all;
         List<T> some = new ArrayList<>();
         for (int i = 0; i < all.size(); i += one) some.add(all.get(i));

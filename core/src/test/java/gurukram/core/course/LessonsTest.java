@@ -154,7 +154,8 @@ class LessonsTest {
 
     @Test
     void nothingBeyondTheGroupsRungComesIntoAnyPartOfAClass() {
-        for (String id : List.of("half-moon", "camel", "side-plank", "tree", "headstand", "crow")) {
+        for (String id :
+                Compositions.some(List.of("half-moon", "camel", "side-plank", "tree", "headstand", "crow"), 2)) {
             Ladder ladder = CATALOGUE.ladder(id).orElseThrow();
             for (int stands = 1; stands < Grid.topRung(ladder); stands += 2) {
                 Brief brief = group(Style.VINYASA, Level.ADVANCED);
@@ -213,9 +214,9 @@ class LessonsTest {
                 Growth.USUAL,
                 Challenge.AREAS,
                 Map.of());
-        List<Cell> cells = Grid.of(course, null, Map.of(), null).subList(0, 14);
+        List<Cell> cells = Grid.of(course, null, Map.of(), null).subList(0, 8);
         List<Lessons.Drafted> drafted = all(course, cells, group(Style.HATHA, Level.BEGINNER), null, null);
-        for (int i = 0; i < 14; i++) {
+        for (int i = 0; i < 8; i++) {
             assertThat(Compositions.UNFOLDER.unfold(drafted.get(i).plan(), null).totalMs())
                     .as("day " + (i + 1))
                     .isBetween(570_000L, 630_000L);

@@ -22,6 +22,7 @@ class FarewellStore {
             "event",
             "room_way",
             "calendar_feed",
+            "practice_card",
             "yoga_class",
             "class_group",
             "room",

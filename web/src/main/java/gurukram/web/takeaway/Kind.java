@@ -40,6 +40,7 @@ public enum Kind {
     MEETING("dates", "meeting", "id", List.of()),
     EVENT("events", "event", "id", List.of()),
     WAY("ways", "room_way", "id", List.of()),
+    CARD("cards", "practice_card", "id", List.of()),
     DRAFT("drafts", "draft", "id", List.of()),
     LOG(
             "logs",

@@ -23,6 +23,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.ClassSummary;
 import gurukram.web.plans.field.Options;
 import gurukram.web.poses.Poses;
+import gurukram.web.practice.Practice;
 import gurukram.web.shared.Teacher;
 import gurukram.web.shared.Typed;
 import jakarta.servlet.http.HttpServletResponse;
@@ -62,6 +63,7 @@ class TodayController {
     private final Zones zones;
     private final Agenda agenda;
     private final Courses courses;
+    private final Practice practice;
 
     TodayController(
             ClassStore classes,
@@ -72,7 +74,9 @@ class TodayController {
             RandomGenerator random,
             Zones zones,
             Agenda agenda,
-            Courses courses) {
+            Courses courses,
+            Practice practice) {
+        this.practice = practice;
         this.agenda = agenda;
         this.courses = courses;
         this.classes = classes;
@@ -91,6 +95,7 @@ class TodayController {
                 .filter(summary -> !later.contains(summary.id()))
                 .toList();
         model.addAttribute("later", later.size());
+        model.addAttribute("waiting", practice.waiting(teacher));
         model.addAttribute(
                 "page",
                 TodayPage.of(
