@@ -91,7 +91,8 @@ public final class Grid {
                 rounds.from(n, was.rounds());
                 mode.from(n, was.mode().ordinal());
                 alone.from(n, was.alone().ordinal());
-                if (ladder != null && was.rung() != null) onRung(rung, n, was.rung());
+                if (ladder != null && was.rung() != null)
+                    onRung(rung, n, Math.min(was.rung(), ladder.rungs().size()));
                 cells.add(was);
                 continue;
             }

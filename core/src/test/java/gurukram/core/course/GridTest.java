@@ -162,6 +162,15 @@ class GridTest {
     }
 
     @Test
+    void whatWasTaughtOnALongerLadderIsTheTopOfAShorterOne() {
+        Ladder tree = CATALOGUE.ladder("tree").orElseThrow();
+        Cell high = new Cell(1, 40, 5, 2, Mode.LEARN, Alone.WATCHED, false, true, "");
+        List<Cell> cells = Grid.of(halfMoon(6, 5), tree, Map.of(1, high), null);
+        assertThat(cells.get(0)).isEqualTo(high);
+        assertThat(cells.get(5).rung()).isEqualTo(tree.rungs().size());
+    }
+
+    @Test
     void aGroupThatIsReadySoonerGoesOnSooner() {
         List<Cell> planned = grid(halfMoon(6, 1));
         assertThat(each(Grid.of(halfMoon(6, 1), HALF_MOON, taught(planned, 2), 4), Cell::rung))

@@ -327,7 +327,9 @@ public class Courses {
         if (was == null) throw new Refused("There is nothing to take back.");
         List<Change> changes = new ArrayList<>(now.kept().changes());
         if (!changes.isEmpty()) changes.remove(0);
-        store.change(teacher, new KeptCourse(id, was.group(), was.course(), was.days(), changes));
+        boolean there =
+                was.group() != null && groups.group(teacher, was.group()).isPresent();
+        store.change(teacher, new KeptCourse(id, there ? was.group() : null, was.course(), was.days(), changes));
         boolean renumbered = was.course().lessons() != now.kept().course().lessons();
         if (renumbered) store.lessons(teacher, id, was.lessons());
         List<String> told = new ArrayList<>(List.of("Taken back."));
@@ -428,6 +430,9 @@ public class Courses {
         Look look = look(teacher, id);
         open(look, n);
         if (look.group() == null) throw new Refused("The group of this course is gone. Choose another one first.");
+        Aim aim = look.kept().course().aim();
+        if (aim.kind() == Aim.Kind.PEAK && !poses.of(teacher).has(aim.value()))
+            throw new Refused("The pose this course leads to is gone. Choose another one first.");
         Cell cell = look.cells().get(n - 1);
         Optional<KeptLesson> before = before(look, n);
         Lessons.Last last = null;

@@ -32,6 +32,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /** Courses, as a teacher goes through them. */
 @ExtendWith(TestApp.Extension.class)
@@ -390,7 +391,7 @@ class CoursesTest {
         HttpResponse<String> edited =
                 http.post("/classes/" + second + "/edit", "version", "0", "line", "mountain, 3 breaths");
         assertThat(edited.statusCode()).isNotEqualTo(500);
-        app.bean(org.springframework.jdbc.core.simple.JdbcClient.class)
+        app.bean(JdbcClient.class)
                 .sql("update yoga_class set head = 1 where id = ?")
                 .param(second.value())
                 .update();
@@ -486,12 +487,31 @@ class CoursesTest {
     @Test
     void aCourseOfAGroupThatIsGoneSaysSo() {
         UUID course = made();
+        told(http.post("/courses/" + course + "/lessons/1/missed", "then", "off"));
         http.post("/groups/" + group + "/remove");
         assertThat(http.get("/courses/" + course).body()).contains("Its group is gone.");
+        told(http.post("/courses/" + course + "/back"));
+        assertThat(look(course).group())
+                .as("nor does it come back with what is taken back")
+                .isNull();
         assertThat(http.post("/courses/" + course + "/lessons/1/draft").body())
                 .contains("The group of this course is gone");
         assertThat(http.post("/courses/" + course + "/remove").statusCode()).isEqualTo(302);
         assertThat(http.get("/courses/" + course).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void aCourseToAPoseThatIsGoneSaysSo() {
+        UUID course = made();
+        app.bean(JdbcClient.class)
+                .sql("update course set course = jsonb_set(course, '{aim,value}', '\"my-lost-pose\"') where id = ?")
+                .param(course)
+                .update();
+        assertThat(http.get("/courses/" + course).statusCode()).isEqualTo(200);
+        assertThat(http.get("/calendar").statusCode()).isEqualTo(200);
+        assertThat(http.get("/courses/" + course + "/change").statusCode()).isEqualTo(200);
+        assertThat(http.post("/courses/" + course + "/lessons/1/draft").body())
+                .contains("The pose this course leads to is gone.");
     }
 
     @Test
