@@ -44,8 +44,9 @@ public record Twelve(String list, LegRule legs, Side lead, List<Place> first, Li
      * @param n from 1
      * @param front the foot in front; null where the feet are side by side
      * @param breaths one after the other
+     * @param begins the moment it begins with
      */
-    public record Place(int n, String pose, @Nullable Side front, List<Breath> breaths) {
+    public record Place(int n, String pose, @Nullable Side front, List<Breath> breaths, Moment begins) {
         /** {@code in}, {@code out then in}, {@code natural}. */
         public String breath() {
             return String.join(" then ", breaths.stream().map(Breath::word).toList());
@@ -72,8 +73,10 @@ public record Twelve(String list, LegRule legs, Side lead, List<Place> first, Li
             Place last = places.isEmpty() ? null : places.get(places.size() - 1);
             List<Breath> breaths = new ArrayList<>(last != null && last.n() == n ? last.breaths() : List.of());
             breaths.add(moment.breath());
-            Place place = new Place(n, pose, moment.side(), List.copyOf(breaths));
-            if (last != null && last.n() == n) places.set(places.size() - 1, place);
+            Place goesOn = last != null && last.n() == n ? last : null;
+            Place place =
+                    new Place(n, pose, moment.side(), List.copyOf(breaths), goesOn == null ? moment : goesOn.begins());
+            if (goesOn != null) places.set(places.size() - 1, place);
             else places.add(place);
         }
         return places;

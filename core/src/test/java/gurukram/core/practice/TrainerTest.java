@@ -56,9 +56,13 @@ class TrainerTest {
                                     .map(Twelve.Place::pose)
                                     .toList());
                     Twelve mirrored = Twelve.of(list, legs, lead.opposite(), CATALOGUE, UNFOLDER);
-                    assertThat(mirrored.first())
-                            .as("mirrored it is the other half")
-                            .isEqualTo(twelve.second());
+                    for (int n = 1; n <= 12; n++) {
+                        assertThat(mirrored.at(1, n).front())
+                                .as("mirrored it is the other half")
+                                .isEqualTo(twelve.at(2, n).front());
+                        assertThat(mirrored.at(1, n).breath())
+                                .isEqualTo(twelve.at(2, n).breath());
+                    }
                 }
     }
 

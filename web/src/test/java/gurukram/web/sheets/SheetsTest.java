@@ -2,6 +2,8 @@ package gurukram.web.sheets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.body.Side;
+import gurukram.core.notation.line.TwelvePositions;
 import gurukram.web.demo.DemoData;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
@@ -20,10 +22,12 @@ import org.junit.jupiter.api.extension.ExtendWith;
 /** Sheets of paper: what stands on them, and on how many pages. */
 @ExtendWith(TestApp.Extension.class)
 class SheetsTest {
+    private final TestApp app;
     private final Http http;
     private final ClassId moon;
 
     SheetsTest(TestApp app) {
+        this.app = app;
         Teacher teacher = app.newTeacher();
         moon = app.newClass(
                 teacher,
@@ -44,6 +48,29 @@ class SheetsTest {
         } catch (IOException e) {
             throw new AssertionError(e);
         }
+    }
+
+    /** In list C the fifth position has two half-breaths, and is one position all the same. */
+    @Test
+    void twelvePositionsAreTwelveWhateverBreathsTheyTake() {
+        for (String list : TwelvePositions.LISTS) {
+            List<Twelves.Position> positions = app.bean(Twelves.class)
+                    .of(app.newTeacher(), list, null, Side.RIGHT)
+                    .positions();
+            assertThat(positions.stream().map(Twelves.Position::number))
+                    .containsExactly(1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12);
+            assertThat(positions.get(8).pose()).as(list).isEqualTo("Low lunge");
+            assertThat(positions.get(8).first())
+                    .as(list)
+                    .isNotEqualTo(positions.get(8).second())
+                    .isNotEmpty();
+        }
+        Twelves.Position five = app.bean(Twelves.class)
+                .of(app.newTeacher(), "c", null, Side.RIGHT)
+                .positions()
+                .get(4);
+        assertThat(five.pose()).isEqualTo("Plank");
+        assertThat(five.breath()).isEqualTo("exhale, then inhale");
     }
 
     @Test
