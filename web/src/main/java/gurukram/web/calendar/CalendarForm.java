@@ -1,6 +1,8 @@
 package gurukram.web.calendar;
 
+import static gurukram.web.shared.Typed.clock;
 import static gurukram.web.shared.Typed.one;
+import static gurukram.web.shared.Typed.plain;
 import static gurukram.web.shared.Typed.take;
 
 import gurukram.core.text.Limit;
@@ -24,9 +26,7 @@ public record CalendarForm(Map<String, String> typed) {
 
     /** Letters nobody types are left out. */
     static CalendarForm of(Map<String, String> sent) {
-        Map<String, String> typed = new LinkedHashMap<>();
-        sent.forEach((field, value) -> typed.put(field, value.replaceAll("\\p{Cc}", " ")));
-        return new CalendarForm(typed);
+        return new CalendarForm(plain(sent));
     }
 
     static CalendarForm of(Meeting meeting, Group group) {
@@ -63,7 +63,7 @@ public record CalendarForm(Map<String, String> typed) {
     /** @return null when there are problems */
     Meeting meeting(Group group, LocalDate day, Map<String, String> problems) {
         LocalDate on = take("day", problems, this::day);
-        LocalTime starts = take("starts", problems, this::starts);
+        LocalTime starts = take("starts", problems, () -> clock(value("starts")));
         UUID classId = take("class", problems, () -> id("class"));
         String substitute =
                 take("substitute", problems, () -> Plain.line(value("substitute"), "A name", MOST_NAME_LETTERS));
@@ -91,7 +91,7 @@ public record CalendarForm(Map<String, String> typed) {
         Event.Kind kind = take("kind", problems, () -> one(Event.Kind.class, value("kind")));
         if (kind == Event.Kind.IMPORTED) problems.put("kind", "Please choose one of the list.");
         LocalDate day = take("day", problems, this::day);
-        LocalTime starts = take("starts", problems, this::starts);
+        LocalTime starts = take("starts", problems, () -> clock(value("starts")));
         Integer minutes = take("minutes", problems, () -> MINUTES.parse(value("minutes")));
         UUID classId = take("class", problems, () -> id("class"));
         UUID room = take("room", problems, () -> id("room"));
@@ -117,13 +117,5 @@ public record CalendarForm(Map<String, String> typed) {
         } catch (DateTimeException e) {
             throw new Refused(value("day").isEmpty() ? "Choose a day." : "“%s” is no day.".formatted(value("day")));
         }
-    }
-
-    private LocalTime starts() {
-        String typed = value("starts").replace('.', ':');
-        String clock = typed.length() == 4 && typed.charAt(1) == ':' ? "0" + typed : typed;
-        if (!clock.matches("(?:[01]\\d|2[0-3]):[0-5]\\d"))
-            throw new Refused("A time such as 18:30, please; “" + value("starts") + "” is none.");
-        return LocalTime.parse(clock);
     }
 }

@@ -1,21 +1,15 @@
 package gurukram.web.courses;
 
 import gurukram.core.compose.brief.Brief;
-import gurukram.core.compose.brief.Taught;
 import gurukram.core.course.Aim;
 import gurukram.core.course.Cell;
 import gurukram.core.course.Course;
 import gurukram.core.course.Days;
 import gurukram.core.course.Grid;
-import gurukram.core.course.Lessons;
 import gurukram.core.course.Own;
 import gurukram.core.course.Rhythm;
 import gurukram.core.course.Steps;
 import gurukram.core.course.Told;
-import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Flow;
-import gurukram.core.plan.NodeId;
-import gurukram.core.plan.NodeNames;
 import gurukram.core.pose.Ladder;
 import gurukram.core.text.Refused;
 import gurukram.web.account.Zones;
@@ -25,14 +19,11 @@ import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.groups.MatsStore;
 import gurukram.web.groups.TriesStore;
-import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
-import gurukram.web.plans.ClassStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -41,7 +32,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.random.RandomGenerator;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -54,10 +44,7 @@ public class Courses {
     private final TriesStore tries;
     private final Poses poses;
     private final Drafts drafts;
-    private final ClassStore classes;
-    private final ClassEditor editor;
     private final Zones zones;
-    private final RandomGenerator random;
     private final MatsStore mats;
 
     Courses(
@@ -66,10 +53,7 @@ public class Courses {
             TriesStore tries,
             Poses poses,
             Drafts drafts,
-            ClassStore classes,
-            ClassEditor editor,
             Zones zones,
-            RandomGenerator random,
             MatsStore mats) {
         this.mats = mats;
         this.store = store;
@@ -77,10 +61,7 @@ public class Courses {
         this.tries = tries;
         this.poses = poses;
         this.drafts = drafts;
-        this.classes = classes;
-        this.editor = editor;
         this.zones = zones;
-        this.random = random;
     }
 
     /**
@@ -169,6 +150,7 @@ public class Courses {
      * @param classId null where it has none yet
      * @param name such as {@code Half moon, week 3 of 6}, {@code progress} such as {@code Day 3 of 21, 14.3 %}
      * @param theme what it is about; empty for nothing of its own
+     * @param edited whether the teacher has changed its class since it was drafted
      * @param weekly whether it is one of the group's weeks, else one of many days
      */
     public record Dated(
@@ -182,17 +164,18 @@ public class Courses {
             String name,
             String progress,
             String theme,
+            boolean edited,
             boolean weekly) {}
 
     /** Every lesson of every course on its day. */
     public List<Dated> dated(Teacher teacher) {
         List<Dated> dated = new ArrayList<>();
-        Map<UUID, Map<Integer, ClassId>> all = new HashMap<>();
+        Map<UUID, Map<Integer, CourseStore.Short>> all = new HashMap<>();
         for (CourseStore.Short one : store.lessons(teacher))
-            all.computeIfAbsent(one.course(), id -> new HashMap<>()).put(one.n(), one.classId());
+            all.computeIfAbsent(one.course(), id -> new HashMap<>()).put(one.n(), one);
         for (KeptCourse kept : store.courses(teacher)) {
             Course course = kept.course();
-            Map<Integer, ClassId> made = all.getOrDefault(kept.id(), Map.of());
+            Map<Integer, CourseStore.Short> made = all.getOrDefault(kept.id(), Map.of());
             List<LocalDate> days = kept.days().of(course.lessons());
             List<Cell> cells = Grid.of(course, null, Map.of(), null);
             for (int n = 1; n <= days.size(); n++)
@@ -202,11 +185,12 @@ public class Courses {
                         days.get(n - 1),
                         kept.days().usual(n),
                         kept.group(),
-                        made.get(n),
+                        made.containsKey(n) ? made.get(n).classId() : null,
                         course.minutes(),
                         course.name(n),
                         Told.progress(course.rhythm(), n, course.lessons()),
                         cells.get(n - 1).theme(),
+                        made.containsKey(n) && made.get(n).edited(),
                         course.rhythm() != Rhythm.DAILY));
         }
         return dated;
@@ -216,10 +200,6 @@ public class Courses {
     public Set<ClassId> later(Teacher teacher) {
         LocalDate today = zones.today(teacher);
         Map<UUID, LocalDate> next = new HashMap<>();
-        Set<ClassId> edited = store.lessons(teacher).stream()
-                .filter(CourseStore.Short::edited)
-                .map(CourseStore.Short::classId)
-                .collect(Collectors.toSet());
         List<Dated> dated = dated(teacher);
         for (Dated lesson : dated)
             if (!lesson.day().isBefore(today))
@@ -228,8 +208,8 @@ public class Courses {
                 .filter(lesson -> lesson.classId() != null
                         && next.containsKey(lesson.course())
                         && lesson.day().isAfter(next.get(lesson.course())))
+                .filter(lesson -> !lesson.edited())
                 .map(Dated::classId)
-                .filter(id -> !edited.contains(id))
                 .collect(Collectors.toSet());
     }
 
@@ -416,77 +396,9 @@ public class Courses {
         return new KeptCourse(kept.id(), kept.group(), course, days, kept.changes());
     }
 
-    private static void open(Look look, int n) {
+    static void open(Look look, int n) {
         if (n < 1 || n > look.cells().size()) throw new NotFound();
         if (look.isTaught(n)) throw new Refused("It was taught already; what was taught stays as it was.");
-    }
-
-    // --- its classes
-
-    /** Drafts a lesson; one that was drafted before is drafted again, and a class that was changed by hand since stays beside it. */
-    @Transactional
-    public void draft(Teacher teacher, UUID id, int n) {
-        store.hold(teacher, id);
-        Look look = look(teacher, id);
-        open(look, n);
-        if (look.group() == null) throw new Refused("The group of this course is gone. Choose another one first.");
-        Aim aim = look.kept().course().aim();
-        if (aim.kind() == Aim.Kind.PEAK && !poses.of(teacher).has(aim.value()))
-            throw new Refused("The pose this course leads to is gone. Choose another one first.");
-        Cell cell = look.cells().get(n - 1);
-        Optional<KeptLesson> before = before(look, n);
-        Lessons.Last last = null;
-        List<Taught> taught = new ArrayList<>();
-        for (int m = n - 1; m >= 1; m--) {
-            KeptLesson lesson = look.drafted().get(m);
-            if (lesson == null) continue;
-            ClassPlan plan =
-                    classes.find(teacher, lesson.classId()).orElseThrow().plan();
-            if (before.isPresent() && before.get().n() == m) last = last(look, plan, lesson);
-            long days =
-                    ChronoUnit.DAYS.between(look.days().get(m - 1), look.days().get(n - 1));
-            taught.add(Taught.of(plan, (int) Math.max(0, days)));
-        }
-        Brief group = drafts.forGroup(teacher, look.group().id());
-        Lessons.Drafted drafted = drafts.lessons(teacher)
-                .draft(
-                        look.kept().course(),
-                        cell,
-                        group.withTaught(taught.isEmpty() ? group.taught() : taught, false),
-                        look.ladder(),
-                        look.stands(),
-                        last);
-        keep(teacher, look, cell, drafted);
-    }
-
-    private static Lessons.Last last(Look look, ClassPlan plan, KeptLesson lesson) {
-        Lessons.Last last = Lessons.last(look.kept().course(), plan, lesson.flow());
-        boolean same = last != null && last.flow().id().value().equals(lesson.flow());
-        return same ? last.with(lesson.whole()) : last;
-    }
-
-    private static Optional<KeptLesson> before(Look look, int n) {
-        for (int m = n - 1; m >= 1; m--)
-            if (look.drafted().containsKey(m)) return Optional.of(look.drafted().get(m));
-        return Optional.empty();
-    }
-
-    private void keep(Teacher teacher, Look look, Cell cell, Lessons.Drafted drafted) {
-        KeptLesson old = look.drafted().get(cell.n());
-        Map<NodeId, NodeId> names = new HashMap<>();
-        ClassPlan named =
-                NodeNames.renamed(drafted.plan(), name -> names.computeIfAbsent(name, given -> NodeId.random(random)));
-        ClassPlan timed =
-                named.with(named.settings().withStarts(look.group().startsAt().toString()));
-        ClassId made =
-                editor.create(teacher, timed, look.group().id(), look.kept().id() + " " + cell.n());
-        Flow whole = drafted.whole() == null
-                ? null
-                : (Flow) NodeNames.renamed(
-                        drafted.whole(), name -> names.computeIfAbsent(name, given -> NodeId.random(random)));
-        store.put(teacher, look.kept().id(), cell, made, whole, drafted.words());
-        boolean same = old != null && old.classId().equals(made);
-        if (old != null && !old.edited() && !same) classes.delete(teacher, old.classId());
     }
 
     /** How many of a course's lessons have no class yet, from the next one on. */

@@ -1,5 +1,6 @@
 package gurukram.web.courses;
 
+import static gurukram.web.shared.Typed.plain;
 import static gurukram.web.shared.Typed.take;
 
 import gurukram.core.course.Alone;
@@ -49,16 +50,25 @@ class CoursesController {
     static final int AT_ONCE = 12;
 
     private final Courses courses;
+    private final LessonDrafting drafting;
     private final GroupStore groups;
     private final Poses poses;
     private final Zones zones;
     private final Drawn drawn;
     private final Pdf pdf;
 
-    CoursesController(Courses courses, GroupStore groups, Poses poses, Zones zones, Drawn drawn, Pdf pdf) {
+    CoursesController(
+            Courses courses,
+            LessonDrafting drafting,
+            GroupStore groups,
+            Poses poses,
+            Zones zones,
+            Drawn drawn,
+            Pdf pdf) {
         this.drawn = drawn;
         this.pdf = pdf;
         this.courses = courses;
+        this.drafting = drafting;
         this.groups = groups;
         this.poses = poses;
         this.zones = zones;
@@ -188,13 +198,6 @@ class CoursesController {
         return form(teacher, id, form, problems, model);
     }
 
-    /** Letters nobody types are left out, so that everything can be shown again. */
-    private static Map<String, String> plain(Map<String, String> sent) {
-        Map<String, String> typed = new LinkedHashMap<>();
-        sent.forEach((field, value) -> typed.put(field, value.replaceAll("\\p{Cc}", " ")));
-        return typed;
-    }
-
     @PostMapping("/courses/{id}/remove")
     String remove(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id) {
         courses.remove(teacher, id);
@@ -267,7 +270,7 @@ class CoursesController {
                 teacher,
                 id,
                 () -> {
-                    courses.draft(teacher, id, n);
+                    drafting.draft(teacher, id, n);
                     return List.of("%d is drafted.".formatted(n));
                 },
                 after,
@@ -290,7 +293,7 @@ class CoursesController {
                 () -> {
                     List<Integer> open = Courses.undrafted(courses.look(teacher, id));
                     int now = Math.min(AT_ONCE, open.size());
-                    for (int n : open.subList(0, now)) courses.draft(teacher, id, n);
+                    for (int n : open.subList(0, now)) drafting.draft(teacher, id, n);
                     if (open.isEmpty()) return List.of("All of them had a class.");
                     String left = open.size() == now ? "" : " %d have none yet.".formatted(open.size() - now);
                     return List.of("Drafted: %d.%s".formatted(now, left));

@@ -1,5 +1,6 @@
 package gurukram.web.groups;
 
+import static gurukram.web.shared.Typed.clock;
 import static gurukram.web.shared.Typed.one;
 import static gurukram.web.shared.Typed.take;
 
@@ -59,7 +60,7 @@ public record GroupForm(Map<String, String> typed) {
      */
     Group read(UUID id, Map<String, String> problems) {
         String name = take("name", problems, this::name);
-        LocalTime starts = take("starts", problems, this::starts);
+        LocalTime starts = take("starts", problems, () -> clock(value("starts")));
         Integer slot = take("slot", problems, () -> ClassSettings.SLOT.parse(value("slot")));
         Integer mats = take("mats", problems, () -> MATS.parse(value("mats")));
         DayOfWeek day = take("day", problems, () -> one(DayOfWeek.class, value("day")));
@@ -82,15 +83,6 @@ public record GroupForm(Map<String, String> typed) {
         String name = Plain.line(value("name"), "A group’s name", MOST_NAME_LETTERS);
         if (name.isEmpty()) throw new Refused("A group needs a name, such as “Tuesday early tide”.");
         return name;
-    }
-
-    private LocalTime starts() {
-        String typed = value("starts").replace('.', ':');
-        String clock = typed.length() == 4 && typed.charAt(1) == ':' ? "0" + typed : typed;
-        if (!clock.matches("(?:[01]\\d|2[0-3]):[0-5]\\d")) {
-            throw new Refused("A time such as 18:30, please; “" + value("starts") + "” is none.");
-        }
-        return LocalTime.parse(clock);
     }
 
     private static UUID uuid(String id) {

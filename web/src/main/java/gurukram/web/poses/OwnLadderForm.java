@@ -1,6 +1,7 @@
 package gurukram.web.poses;
 
 import static gurukram.web.shared.Typed.one;
+import static gurukram.web.shared.Typed.plain;
 import static gurukram.web.shared.Typed.take;
 
 import gurukram.core.catalogue.OwnLadder;
@@ -68,9 +69,7 @@ public record OwnLadderForm(Map<String, String> typed) {
 
     /** Letters nobody types are left out. */
     static OwnLadderForm sent(Map<String, String> sent) {
-        Map<String, String> typed = new LinkedHashMap<>();
-        sent.forEach((field, value) -> typed.put(field, value.replaceAll("\\p{Cc}", " ")));
-        return new OwnLadderForm(typed);
+        return new OwnLadderForm(plain(sent));
     }
 
     public String value(String field) {

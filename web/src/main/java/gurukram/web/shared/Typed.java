@@ -2,6 +2,8 @@ package gurukram.web.shared;
 
 import gurukram.core.plan.NodeId;
 import gurukram.core.text.Refused;
+import java.time.LocalTime;
+import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
@@ -19,6 +21,22 @@ public final class Typed {
             problems.put(field, e.getMessage());
             return null;
         }
+    }
+
+    /** A form's fields without letters nobody types, so that all of it can be shown again. */
+    public static Map<String, String> plain(Map<String, String> sent) {
+        Map<String, String> typed = new LinkedHashMap<>();
+        sent.forEach((field, value) -> typed.put(field, value.replaceAll("\\p{Cc}", " ")));
+        return typed;
+    }
+
+    /** A time of day such as {@code 18:30}, {@code 7.15}; {@link Refused} otherwise. */
+    public static LocalTime clock(String typed) {
+        String colon = typed.strip().replace('.', ':');
+        String clock = colon.length() == 4 && colon.charAt(1) == ':' ? "0" + colon : colon;
+        if (!clock.matches("(?:[01]\\d|2[0-3]):[0-5]\\d"))
+            throw new Refused("A time such as 18:30, please; “" + typed.strip() + "” is none.");
+        return LocalTime.parse(clock);
     }
 
     /** One of a closed list, by its name in any case; {@link Refused} otherwise. */
