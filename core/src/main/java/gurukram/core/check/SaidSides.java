@@ -29,6 +29,7 @@ final class SaidSides {
     /** States one limb cannot be in at once. */
     private static final List<Set<String>> APART = List.of(
             Set.of("up", "down"),
+            Set.of("up", "lowered"),
             Set.of("forward", "back"),
             Set.of("across", "back"),
             Set.of("under", "up"),

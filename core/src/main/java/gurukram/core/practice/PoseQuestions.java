@@ -1,6 +1,7 @@
 package gurukram.core.practice;
 
 import gurukram.core.body.Side;
+import gurukram.core.cue.CueTemplate;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -11,24 +12,27 @@ import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.FlowSettings;
 import gurukram.core.plan.settings.FlowSides;
+import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.practice.Question.Choice;
+import gurukram.core.practice.Question.Choices;
 import gurukram.core.practice.Question.Kind;
 import gurukram.core.practice.Question.Shown;
+import gurukram.core.practice.Question.Typed;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
+import gurukram.core.text.Words;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.Set;
 
 /** Questions about poses: what a figure is called, how long a hold really takes, which side comes short. */
@@ -60,8 +64,8 @@ final class PoseQuestions {
                     Kind.NAME,
                     "What is this pose called?",
                     new Shown(pose.id(), Side.RIGHT, ""),
-                    choices.stream().map(one -> new Choice(one.name(), null)).toList(),
-                    choices.indexOf(pose),
+                    new Choices(
+                            choices.stream().map(one -> new Choice(one.name(), null)).toList(), choices.indexOf(pose)),
                     "It is %s.".formatted(pose.name()),
                     choices.stream()
                             .map(one -> new Shown(one.id(), Side.RIGHT, one.name()))
@@ -125,10 +129,9 @@ final class PoseQuestions {
                     "%s, %d breaths on each side, for the first time in the class, in your way of leading: how long does it take?"
                             .formatted(pose.name(), breaths.breaths()),
                     new Shown(pose.id(), Side.RIGHT, ""),
-                    sorted.stream()
-                            .map(ms -> new Choice(Millis.showWhole(ms), null))
-                            .toList(),
-                    sorted.indexOf(whole),
+                    new Choices(
+                            sorted.stream().map(ms -> new Choice(Millis.showWhole(ms), null)).toList(),
+                            sorted.indexOf(whole)),
                     "Getting into it %s and again on the second side %s, and %s of breathing: %s."
                             .formatted(
                                     Millis.showWhole(moments.get(0).settingUpMs()
@@ -187,10 +190,38 @@ final class PoseQuestions {
                 Kind.SHORT_SIDE,
                 "%d rounds, one side each by turns, %s first: which side comes short?".formatted(rounds, first.word()),
                 null,
-                List.of(new Choice("the right", null), new Choice("the left", null), new Choice("neither", null)),
-                at,
+                new Choices(
+                        List.of(new Choice("the right", null), new Choice("the left", null), new Choice("neither", null)),
+                        at),
                 "Right %d, left %d.%s".formatted(right, left, at == 2 ? "" : " One round more makes them even."),
                 List.of());
+    }
+
+    /** A cue for one side; it is said again for the other. */
+    List<Question> otherSides(List<Pose> poses, School school) {
+        List<Question> all = new ArrayList<>();
+        for (Pose pose : poses) {
+            CueTemplate cue = new CueTemplate(pose.cues().enter().full());
+            if (!pose.sides().hasSides() || !cue.isSided() || pose.twist() != null) continue;
+            String right = words(cue, pose, Side.RIGHT, school);
+            String left = words(cue, pose, Side.LEFT, school);
+            Typed answer = new Typed(pose, Side.LEFT, left);
+            if (!OtherSide.judge(pose, Side.LEFT, left, left).right()
+                    || OtherSide.judge(pose, Side.LEFT, left, right).right()) continue;
+            all.add(new Question(
+                    "other/" + pose.id(),
+                    Kind.OTHER_SIDE,
+                    "%s. You said: “%s.” Now for the other side: what do you say?".formatted(pose.name(), right),
+                    new Shown(pose.id(), Side.RIGHT, ""),
+                    answer,
+                    "For the other side: “%s.”".formatted(left),
+                    List.of(new Shown(pose.id(), Side.RIGHT, "as you said it"), new Shown(pose.id(), Side.LEFT, "the other side"))));
+        }
+        return all;
+    }
+
+    private static String words(CueTemplate cue, Pose pose, Side side, School school) {
+        return Words.capital(cue.words(pose, side, null, school));
     }
 
     /** Poses as people meet them, named apart. */
@@ -198,7 +229,6 @@ final class PoseQuestions {
         return catalogue.poses().stream()
                 .filter(pose ->
                         !pose.family().equals("transitions") && !pose.family().equals("breathing"))
-                .filter(Objects::nonNull)
                 .sorted(Comparator.comparing(pose -> pose.id().toLowerCase(Locale.ROOT)))
                 .toList();
     }

@@ -1,17 +1,22 @@
 package gurukram.core.practice;
 
 import gurukram.core.notation.line.TwelvePositions;
+import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.School.LegRule;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
+import gurukram.core.practice.Question.Kind;
 import gurukram.core.score.Unfolder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** All that can be asked, and what is asked next. */
 public final class Trainer {
@@ -23,8 +28,9 @@ public final class Trainer {
 
     private final Map<String, Question> questions = new LinkedHashMap<>();
 
-    /** @param own the teacher's own leg rule: of it everything is asked; of the other what the feet do */
-    public Trainer(PoseCatalogue catalogue, Unfolder unfolder, LegRule own) {
+    /** @param school the teacher's own: of its leg rule everything is asked, of the other what the feet do; cues are in its words */
+    public Trainer(PoseCatalogue catalogue, Unfolder unfolder, School school) {
+        LegRule own = school.legRule() == null ? LegRule.RETURNING : school.legRule();
         TwelveQuestions twelve = new TwelveQuestions(catalogue, unfolder);
         for (LegRule legs : List.of(own, own == LegRule.RETURNING ? LegRule.SAME_FRONT : LegRule.RETURNING))
             for (String list : TwelvePositions.LISTS)
@@ -34,6 +40,8 @@ public final class Trainer {
         poses.names(usual).forEach(question -> questions.put(question.key(), question));
         poses.lengths(usual).forEach(question -> questions.put(question.key(), question));
         poses.shortSides().forEach(question -> questions.put(question.key(), question));
+        poses.otherSides(usual, school).forEach(question -> questions.put(question.key(), question));
+        new FeltQuestions(catalogue).of(usual).forEach(question -> questions.put(question.key(), question));
     }
 
     public List<Question> all() {
@@ -45,35 +53,43 @@ public final class Trainer {
     }
 
     /**
-     * What is asked next: what is due, the lowest box first and in it what waited longest; then something new, of the kind that was
-     * asked least, until there were enough new ones that day.
+     * What is asked today, in order: what is due, the lowest box first and in it what waited longest; then something new, of the kind
+     * that was asked least, until there were enough new ones that day. What waits longer than there is time for is asked tomorrow.
      *
      * @param cards of everything that was asked so far
      * @param newToday how many were asked for the first time today, {@code answeredToday} in all
-     * @return empty when nothing is due and enough was new, or when it is enough for a day
      */
-    public Optional<Question> next(List<Card> cards, LocalDate today, int newToday, int answeredToday) {
-        if (answeredToday >= MOST_A_DAY) return Optional.empty();
-        Map<String, Card> known = new LinkedHashMap<>();
-        cards.forEach(card -> known.put(card.key(), card));
-        Optional<Question> due = cards.stream()
+    public List<Question> today(List<Card> cards, LocalDate today, int newToday, int answeredToday) {
+        List<Question> asked = new ArrayList<>();
+        cards.stream()
                 .filter(card -> card.isDue(today) && questions.containsKey(card.key()))
                 .sorted(Comparator.comparingInt(Card::box)
                         .thenComparing(Card::due)
                         .thenComparing(Card::key))
-                .findFirst()
-                .map(card -> questions.get(card.key()));
-        if (due.isPresent() || newToday >= NEW_A_DAY) return due;
-        Map<Question.Kind, Integer> asked = new LinkedHashMap<>();
+                .forEach(card -> asked.add(questions.get(card.key())));
+        Map<Kind, Integer> kinds = new EnumMap<>(Kind.class);
+        Set<String> known = new HashSet<>();
         for (Card card : cards) {
+            known.add(card.key());
             Question question = questions.get(card.key());
-            if (question != null) asked.merge(question.kind(), 1, Integer::sum);
+            if (question != null) kinds.merge(question.kind(), 1, Integer::sum);
         }
-        List<Question> fresh = new ArrayList<>(questions.values());
-        fresh.removeIf(question -> known.containsKey(question.key()));
-        // the same order for everybody and every day, but not the order of the lists
-        return fresh.stream()
-                .min(Comparator.comparingInt((Question question) -> asked.getOrDefault(question.kind(), 0))
+        int most = Math.max(0, MOST_A_DAY - answeredToday);
+        for (int n = newToday; n < NEW_A_DAY && asked.size() < most; n++) {
+            Optional<Question> fresh = fresh(known, kinds);
+            if (fresh.isEmpty()) break;
+            asked.add(fresh.get());
+            known.add(fresh.get().key());
+            kinds.merge(fresh.get().kind(), 1, Integer::sum);
+        }
+        return List.copyOf(asked.subList(0, Math.min(most, asked.size())));
+    }
+
+    /** The same order for everybody and every day, but not the order of the lists. */
+    private Optional<Question> fresh(Set<String> known, Map<Kind, Integer> kinds) {
+        return questions.values().stream()
+                .filter(question -> !known.contains(question.key()))
+                .min(Comparator.comparingInt((Question question) -> kinds.getOrDefault(question.kind(), 0))
                         .thenComparingInt(
                                 question -> Math.floorMod(question.key().hashCode(), 9_973))
                         .thenComparing(Question::key));

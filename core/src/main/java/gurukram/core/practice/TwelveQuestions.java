@@ -4,6 +4,7 @@ import gurukram.core.body.Side;
 import gurukram.core.plan.settings.School.LegRule;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.practice.Question.Choice;
+import gurukram.core.practice.Question.Choices;
 import gurukram.core.practice.Question.Kind;
 import gurukram.core.practice.Question.Shown;
 import gurukram.core.practice.Twelve.Place;
@@ -79,7 +80,8 @@ final class TwelveQuestions {
                                                         : one.front().word())
                                                 .findFirst()
                                                 .orElse(""));
-        return new Question(key, Kind.FRONT_FOOT, ask, null, choices, place.front() == Side.RIGHT ? 0 : 1, why, shown);
+        return new Question(
+                key, Kind.FRONT_FOOT, ask, null, new Choices(choices, place.front() == Side.RIGHT ? 0 : 1), why, shown);
     }
 
     private Question breath(Twelve twelve, Place place) {
@@ -94,8 +96,7 @@ final class TwelveQuestions {
                 "Twelve positions %s. Position %d, %s: on which breath?"
                         .formatted(twelve.list().toUpperCase(Locale.ROOT), place.n(), name(place)),
                 new Shown(place.pose(), place.front(), ""),
-                choices,
-                at,
+                new Choices(choices, at),
                 "In this list position %d, %s, is: %s. Other schools have it otherwise."
                         .formatted(place.n(), name(place), right),
                 List.of());
@@ -118,8 +119,7 @@ final class TwelveQuestions {
                 "Twelve positions %s. What comes after position %d, %s?"
                         .formatted(twelve.list().toUpperCase(Locale.ROOT), place.n(), name(place)),
                 new Shown(place.pose(), place.front(), ""),
-                choices,
-                poses.indexOf(after.pose()),
+                new Choices(choices, poses.indexOf(after.pose())),
                 "Position %d is %s, %s.".formatted(after.n(), name(after), after.breath()),
                 List.of(new Shown(after.pose(), after.front(), String.valueOf(after.n()))));
     }

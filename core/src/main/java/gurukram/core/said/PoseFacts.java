@@ -67,12 +67,27 @@ public final class PoseFacts {
     public boolean contradicts(LimbClaim claim, Role role) {
         boolean wrong = false;
         for (String state : claim.states()) {
-            Set<Role> those = facts.get(key(claim.arm(), state));
+            Set<Role> those = facts.get(key(claim.arm(), known(state)));
+            // what is up may be lowered on the way out
+            if (state.equals("lowered") && Set.of(role).equals(facts.get(key(claim.arm(), "up")))) continue;
             if (those == null || those.size() != 1) continue;
             if (those.contains(role)) return false;
             wrong = true;
         }
         return wrong;
+    }
+
+    /** Whether a claim is known to be true of a limb in this role and of no other. */
+    public boolean confirms(LimbClaim claim, Role role) {
+        return claim.states().stream()
+                        .map(state -> facts.get(key(claim.arm(), known(state))))
+                        .anyMatch(those -> those != null && those.equals(Set.of(role)))
+                && !contradicts(claim, role);
+    }
+
+    /** What is lowered is down. */
+    private static String known(String state) {
+        return state.equals("lowered") ? "down" : state;
     }
 
     private static String key(boolean arm, String state) {
@@ -117,6 +132,9 @@ public final class PoseFacts {
                 put(false, "forward", Role.LEAD);
                 put(false, "top", Role.LEAD);
                 put(false, "back", Role.OTHER);
+                // both are bent
+                facts.remove(key(false, "bent"));
+                facts.remove(key(false, "straight"));
             }
             case TOP_ARM -> {
                 put(true, "top", Role.LEAD);

@@ -148,7 +148,8 @@ public record Sides(List<LimbClaim> limbs, List<WayClaim> ways) {
         private void limb(List<Sentence.Word> clause, int[] at, int from, int to, int number) {
             boolean arm = Lexicon.shipped().at(clause, at[1], "arm").isPresent();
             Set<String> states = new LinkedHashSet<>(states(clause, at[1] + 1, to));
-            if (states.isEmpty() || from == 0) states.addAll(states(clause, from, at[0]));
+            boolean aims = isOwner(clause, at[0]);
+            if (!aims && (states.isEmpty() || from == 0)) states.addAll(states(clause, from, at[0]));
             Sentence.Word side = clause.get(at[0]);
             Sentence.Word part = clause.get(at[1]);
             limbs.add(new LimbClaim(
@@ -159,6 +160,13 @@ public record Sides(List<LimbClaim> limbs, List<WayClaim> ways) {
                     number,
                     side.from(),
                     part.to()));
+        }
+
+        /** “the thigh of the left leg” moves another limb. */
+        private static boolean isOwner(List<Sentence.Word> clause, int side) {
+            int before = side - 1;
+            while (before >= 0 && ARTICLES.contains(clause.get(before).text().toLowerCase(Locale.ROOT))) before--;
+            return before >= 0 && clause.get(before).text().equalsIgnoreCase("of");
         }
 
         private static Set<String> states(List<Sentence.Word> clause, int from, int to) {

@@ -22,8 +22,9 @@ class CleanClassesTest {
             int look = 0;
             List<Path> files = new ArrayList<>();
             List<String> loud = new ArrayList<>();
-            for (String folder : List.of("clean", "good")) {
-                try (Stream<Path> all = Files.list(Path.of("src/test/resources/checks", folder))) {
+            Path checks = Path.of("src/test/resources/checks");
+            for (Path folder : List.of(checks.resolve("clean"), checks.resolve("good"), OwnSlipsTest.SHIPPED)) {
+                try (Stream<Path> all = Files.list(folder)) {
                     all.sorted().forEach(files::add);
                 }
             }

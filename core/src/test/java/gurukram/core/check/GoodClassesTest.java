@@ -20,7 +20,10 @@ class GoodClassesTest {
     @TestFactory
     Stream<DynamicTest> nothingMustBeMended() throws IOException {
         List<Path> files = new ArrayList<>();
-        for (String folder : List.of("src/test/resources/checks/good", "../web/src/main/resources/demo")) {
+        for (String folder : List.of(
+                "src/test/resources/checks/good",
+                "src/main/resources/practice/classes",
+                "../web/src/main/resources/demo")) {
             try (Stream<Path> all = Files.list(Path.of(folder))) {
                 all.filter(file -> file.toString().endsWith(".txt") && !file.endsWith(IN_A_HURRY))
                         .sorted()

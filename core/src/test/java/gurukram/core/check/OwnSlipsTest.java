@@ -17,6 +17,9 @@ import org.junit.jupiter.api.Test;
  */
 class OwnSlipsTest {
     private static final Path CHECKS = Path.of("src/test/resources/checks");
+    /** Clean classes that teachers practise with. */
+    static final Path SHIPPED = Path.of("src/main/resources/practice/classes");
+
     private static final double LEAST = 0.90;
     private static final double LEAST_OF_WORDS = 0.85;
 
@@ -48,8 +51,8 @@ class OwnSlipsTest {
     }
 
     private static String clean(String base) throws IOException {
-        for (String folder : List.of("good", "clean")) {
-            Path file = CHECKS.resolve(folder + "/" + base + ".txt");
+        for (Path folder : List.of(CHECKS.resolve("good"), CHECKS.resolve("clean"), SHIPPED)) {
+            Path file = folder.resolve(base + ".txt");
             if (Files.exists(file)) return Files.readString(file);
         }
         throw new IllegalStateException("no class " + base);

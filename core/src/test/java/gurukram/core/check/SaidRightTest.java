@@ -3,10 +3,16 @@ package gurukram.core.check;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import gurukram.core.Plans;
+import gurukram.core.body.Side;
+import gurukram.core.cue.CueTemplate;
+import gurukram.core.plan.settings.School;
+import gurukram.core.pose.Pose;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
@@ -27,6 +33,26 @@ class SaidRightTest {
         List<String> lines = sentences();
         assertTrue(lines.size() >= 60, "only " + lines.size());
         return lines.stream().map(line -> DynamicTest.dynamicTest(line, () -> silent(line)));
+    }
+
+    /** A teacher who types what the app itself would say. */
+    @TestFactory
+    Stream<DynamicTest> nothingIsSaidOfThePosesOwnWords() {
+        return Plans.CATALOGUE.poses().stream()
+                .filter(pose -> pose.sides().hasSides() && pose.twist() == null)
+                .map(pose -> DynamicTest.dynamicTest(pose.id(), () -> ownWords(pose)));
+    }
+
+    private static void ownWords(Pose pose) {
+        for (Side side : Side.values())
+            for (String text : List.of(
+                    pose.cues().enter().full(),
+                    pose.cues().align().full(),
+                    pose.cues().leave().full().startsWith("Lower") ? pose.cues().leave().full() : "")) {
+                String said = new CueTemplate(text).words(pose, side, null, School.USUAL);
+                assertEquals(Optional.empty(), SaidSides.of(said, pose).wrong(side, null), said);
+                assertEquals(Optional.empty(), SaidSides.of(said, pose).twice(), said);
+            }
     }
 
     private static void silent(String line) {

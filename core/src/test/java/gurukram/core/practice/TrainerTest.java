@@ -4,10 +4,12 @@ import static gurukram.core.Plans.CATALOGUE;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.body.Side;
+import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.School.LegRule;
 import gurukram.core.practice.Question.Kind;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Unfolder;
+import gurukram.core.text.Table;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -20,12 +22,12 @@ import org.junit.jupiter.api.Test;
 /** What is asked, and that it is true under every rule, list and side. */
 class TrainerTest {
     private static final Unfolder UNFOLDER = new Unfolder(CATALOGUE, Pace.defaults());
-    private static final Trainer TRAINER = new Trainer(CATALOGUE, UNFOLDER, LegRule.RETURNING);
+    private static final Trainer TRAINER = new Trainer(CATALOGUE, UNFOLDER, School.USUAL);
     private static final LocalDate DAY = LocalDate.of(2026, 11, 1);
 
     private static String answer(String key) {
         Question question = TRAINER.find(key).orElseThrow();
-        return question.choices().get(question.right()).words();
+        return question.answer().right();
     }
 
     @Test
@@ -72,7 +74,7 @@ class TrainerTest {
         for (Question question : TRAINER.all()) {
             String asked = question.ask()
                     + (question.figure() == null ? "" : question.figure().pose());
-            String right = question.choices().get(question.right()).words();
+            String right = question.answer().right();
             assertThat(answers.merge(asked, right, (a, b) -> a.equals(b) ? a : a + " and " + b))
                     .as(asked)
                     .isEqualTo(right);
@@ -101,8 +103,11 @@ class TrainerTest {
                 TRAINER.all().stream().filter(one -> one.kind() == Kind.LENGTH).toList();
         assertThat(all.size()).isGreaterThan(40);
         for (Question one : all)
-            assertThat(one.why()).endsWith(": " + one.choices().get(one.right()).words() + ".");
-        assertThat(all.stream().map(Question::right).distinct().count())
+            assertThat(one.why()).endsWith(": " + one.answer().right() + ".");
+        assertThat(all.stream()
+                                .map(one -> ((Question.Choices) one.answer()).at())
+                                .distinct()
+                                .count())
                 .as("the right one is not always at the same place")
                 .isEqualTo(4);
     }
@@ -122,11 +127,15 @@ class TrainerTest {
         for (int d = 0; d < 30; d++) {
             LocalDate today = DAY.plusDays(d);
             int fresh = 0;
+            String comes = null;
             Set<String> seen = new java.util.HashSet<>();
             while (true) {
-                var next = TRAINER.next(cards, today, fresh, seen.size());
+                var next = TRAINER.today(cards, today, fresh, seen.size());
                 if (next.isEmpty()) break;
-                Question question = next.get();
+                Question question = next.get(0);
+                String said = comes;
+                comes = next.size() > 1 ? next.get(1).key() : null;
+                if (said != null) assertThat(question.key()).as("what was told to come").isEqualTo(said);
                 assertThat(seen.add(question.key()))
                         .as("%s twice on day %d", question.key(), d)
                         .isTrue();
@@ -152,17 +161,50 @@ class TrainerTest {
     }
 
     @Test
-    void theFirstDayHasEveryKind() {
+    void theFirstTwoDaysHaveEveryKind() {
         List<Card> cards = new ArrayList<>();
         Set<Kind> kinds = new java.util.HashSet<>();
-        for (int i = 0; i < Trainer.NEW_A_DAY; i++) {
-            Question question = TRAINER.next(cards, DAY, i, i).orElseThrow();
-            kinds.add(question.kind());
-            cards.add(Card.fresh(question.key(), DAY).answered(true, DAY));
-        }
-        assertThat(kinds).hasSize(6);
-        assertThat(TRAINER.next(cards, DAY, Trainer.NEW_A_DAY, Trainer.NEW_A_DAY))
+        for (int day = 0; day < 2; day++)
+            for (int i = 0; i < Trainer.NEW_A_DAY; i++) {
+                Question question = TRAINER.today(cards, DAY, i, i).get(0);
+                kinds.add(question.kind());
+                cards.add(Card.fresh(question.key(), DAY).answered(true, DAY));
+            }
+        assertThat(kinds).containsExactlyInAnyOrder(Kind.values());
+        assertThat(TRAINER.today(cards, DAY, Trainer.NEW_A_DAY, Trainer.NEW_A_DAY))
                 .as("enough for today")
                 .isEmpty();
+    }
+
+    @Test
+    void aCueIsSaidForTheOtherSideInAnyWords() {
+        List<String> wrong = new ArrayList<>();
+        for (Table.Row row : Table.of("/practice/other-side.txt", "|", 3)) {
+            Question question = TRAINER.find("other/" + row.cell(0)).orElseThrow(() -> new AssertionError(row.cell(0)));
+            boolean right = question.judge(row.cell(1)).right();
+            if (right != row.cell(2).equals("right")) wrong.add(row.cells() + " " + question.answer().right() + " " + question.judge(row.cell(1)));
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void everyCueIsRightAsTheEngineSaysItAndWrongAsItWas() {
+        List<Question> all = TRAINER.all().stream().filter(one -> one.kind() == Kind.OTHER_SIDE).toList();
+        assertThat(all.size()).isGreaterThan(60);
+        for (Question one : all) {
+            String said = one.ask().replaceFirst("(?s).*?“(.*)\\.”.*", "$1");
+            assertThat(one.judge(one.answer().right()).right()).as(one.key()).isTrue();
+            assertThat(one.judge(said).right()).as(one.key() + ": " + said).isFalse();
+            assertThat(one.judge("the other side").told()).contains("neither left nor right");
+        }
+    }
+
+    @Test
+    void whatTheySayHasEveryAnswerAboutAsOften() {
+        Map<String, Long> answers = TRAINER.all().stream()
+                .filter(one -> one.kind() == Kind.FELT)
+                .collect(Collectors.groupingBy(one -> one.answer().right(), Collectors.counting()));
+        assertThat(answers).hasSize(4);
+        assertThat(answers.values()).allMatch(n -> n > 40);
     }
 }
