@@ -52,11 +52,19 @@ export function said(taught, id) {
   write(taught, log);
 }
 
+/** What somebody said she feels. */
+export function felt(taught, said) {
+  const log = read(taught);
+  if (!log) return;
+  log.felt = [...(log.felt ?? []), { id: crypto.randomUUID(), ...said }];
+  write(taught, log);
+}
+
 /** How many moments, words or the end, still wait. */
 export function waiting(taught) {
   const log = read(taught);
   if (!log) return 0;
-  return log.moments.length + ((log.said ?? []).length > (log.saidSent ?? 0) ? 1 : 0) + (log.changes && !log.changesSent ? 1 : 0) + (log.endedAt && !log.endSent ? 1 : 0);
+  return log.moments.length + ((log.said ?? []).length > (log.saidSent ?? 0) ? 1 : 0) + ((log.felt ?? []).length > (log.feltSent ?? 0) ? 1 : 0) + (log.changes && !log.changesSent ? 1 : 0) + (log.endedAt && !log.endSent ? 1 : 0);
 }
 
 const sending = new Set();
@@ -80,7 +88,7 @@ export async function flush(taught, clock = { sentAt: Date.now(), jumped: false 
     const answer = await fetch(`/room/${taught}/log`, {
       method: 'POST',
       headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': csrf() },
-      body: JSON.stringify({ startedAt: log.startedAt, endedAt: log.endedAt, ...clock, moments: log.moments, said: log.said ?? [], changes: log.changes ?? null }),
+      body: JSON.stringify({ startedAt: log.startedAt, endedAt: log.endedAt, ...clock, moments: log.moments, said: log.said ?? [], felt: log.felt ?? [], changes: log.changes ?? null }),
     });
     if (!answer.ok) return false;
     const told = await answer.json();
@@ -90,6 +98,7 @@ export async function flush(taught, clock = { sentAt: Date.now(), jumped: false 
     now.moments = now.moments.filter((moment) => !stored.has(moment.id));
     now.endSent = log.endedAt !== null && now.endedAt === log.endedAt;
     now.saidSent = (log.said ?? []).length;
+    now.feltSent = (log.felt ?? []).length;
     now.changesSent = JSON.stringify(now.changes) === JSON.stringify(log.changes);
     if (now.endSent && now.moments.length === 0) localStorage.removeItem(PREFIX + taught);
     else write(taught, now);

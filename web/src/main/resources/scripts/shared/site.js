@@ -1,4 +1,5 @@
 // What every page shares: the token on every htmx request, and a plain word when one of them does not get through.
+import { flush } from '../practice/answers.js';
 import { Asking } from './asking.js';
 import { csrf } from './csrf.js';
 import { watch } from './outbox.js';
@@ -128,3 +129,6 @@ document.addEventListener('DOMContentLoaded', () => {
 });
 
 watch();
+// what was answered in practice without a line
+if (document.querySelector('meta[name=csrf]')) flush();
+window.addEventListener('online', flush);

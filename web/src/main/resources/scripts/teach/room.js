@@ -5,6 +5,7 @@ import { ask } from './ask.js';
 import { changes } from './changes.js';
 import * as counting from './counting.js';
 import { meantAt, minutesLate } from './end.js';
+import { feel } from './feel.js';
 import * as lines from './lines.js';
 import { LOOK, live, thisDevice } from './live.js';
 import * as pacer from './pacer.js';
@@ -22,6 +23,7 @@ const WAY_IN = 8_000;
 const DAY = 24 * 60 * 60_000;
 const PLACE = 'gurukram.room.';
 const ANSWERS = 'gurukram.answers.';
+const FEELINGS = 'gurukram.feelings.';
 const MUCH = { all: 'all words', brief: 'short words', breath: 'breath only', none: 'no words' };
 
 /** Everything the page needs stays with the browser, so that it can be loaded again without the server. */
@@ -47,7 +49,7 @@ function forget(now) {
       if (!(now - kept.seen < DAY)) localStorage.removeItem(key);
     });
   Object.keys(localStorage)
-    .filter((key) => key.startsWith(ANSWERS) && !localStorage.getItem(key.replace(ANSWERS, PLACE)))
+    .filter((key) => [ANSWERS, FEELINGS].some((kept) => key.startsWith(kept) && !localStorage.getItem(key.replace(kept, PLACE))))
     .forEach((key) => localStorage.removeItem(key));
 }
 
@@ -70,7 +72,6 @@ const room = {
   said: [],
   settings: settings.read(),
   wasChanged: false,
-  feels: null,
 
   async init() {
     this.taught = this.$root.dataset.taught;
@@ -104,7 +105,18 @@ const room = {
     setInterval(() => this.followOn(), LOOK);
     setInterval(() => this.tellLive(), LOOK);
     if (this.clock.endedAt === null) await this.lookForOther();
+    await this.fetchFeelings();
     if (!this.answers.length) await this.fetchAnswers();
+  },
+
+  /** What to do about what somebody feels, for a time without the server. */
+  async fetchFeelings() {
+    this.feelSheet = Object.freeze(JSON.parse(localStorage.getItem(FEELINGS + this.taught) ?? 'null') ?? (await ask(`/room/${this.taught}/feelings`, undefined, 20_000)));
+    try {
+      if (this.feelSheet) localStorage.setItem(FEELINGS + this.taught, JSON.stringify(this.feelSheet));
+    } catch {
+      // it lasts as long as the page
+    }
   },
 
   /** What is worked out for a time without the server; too much for a full storage is done without. */
@@ -358,13 +370,14 @@ const room = {
   },
 
   /** Where it is felt and where it must not be. */
-  openFeel() {
-    if (!this.feelOf) return;
-    this.feels = this.moment;
-    this.$refs.feel.showModal();
-  },
-  closeFeel() {
-    this.$refs.feel.close();
+  /** What somebody said goes to the log: words of a list, no names. */
+  noteFeel() {
+    if (!this.feelReply) return;
+    outbox.felt(this.taught, {
+      ordinal: this.feels.of, how: this.feelHow, spot: this.feelPlace, side: this.feelSided && this.feelOn ? this.feelOn : null, did: this.feelReply.verdict,
+    });
+    this.feelNoted = 'In the log.';
+    this.send();
   },
   /** Keys belong to the class again. */
   backToRoom() {
@@ -520,19 +533,6 @@ const room = {
   get feelOf() {
     return this.moment?.pose ? (this.script.felt?.[this.moment.pose] ?? null) : null;
   },
-  get canFeel() {
-    return this.feelOf !== null;
-  },
-  get feltName() {
-    return this.feels?.name ?? '';
-  },
-  get feltMap() {
-    return this.feels ? this.script.felt[this.feels.pose].map : '';
-  },
-  get feltNotIn() {
-    const notIn = this.feels ? this.script.felt[this.feels.pose].notIn : '';
-    return notIn ? `Not in: ${notIn}.` : '';
-  },
 
   get note() {
     return this.moment?.note ?? '';
@@ -647,7 +647,7 @@ const room = {
 };
 
 document.addEventListener('alpine:init', () => {
-  Alpine.data('room', () => together(room, changes, live, rehearsal));
+  Alpine.data('room', () => together(room, feel, changes, live, rehearsal));
 });
 
 outbox.watch();

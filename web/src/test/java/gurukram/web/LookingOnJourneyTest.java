@@ -215,8 +215,7 @@ class LookingOnJourneyTest extends BrowserTests {
         page.locator("dialog[open] [aria-label='Start Final rest next']").click();
         assertThat(page.locator(".room-name")).hasText("Final rest");
         assertThat(page.locator(".room-drift")).not().containsText("ahead");
-        page.locator("text=More …").click();
-        page.locator("dialog[open] >> text=What do they feel?").click();
+        page.locator("text=They feel …").click();
         assertThat(page.locator(".room-felt")).isVisible();
     }
 }

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,6 +34,9 @@ import org.jspecify.annotations.Nullable;
  */
 public final class Feelings {
     private static final String WHEN_STAYS = "If it stays or comes again: ";
+    private static final String LEFT_OUT = "This pose is left out for this need, whatever is felt.";
+    private static final String OUT = "Come out slowly. Not this pose today.";
+    private static final String HALF_OUT = "Come half-way out.";
     private static final String PRACTITIONER = "a doctor or licensed practitioner";
 
     /** What is done in one case. */
@@ -82,21 +86,30 @@ public final class Feelings {
      * @param needs of that person
      */
     public Reply reply(Pose pose, @Nullable Side side, Sensation said, Collection<Need> needs) {
-        String about = about(pose, side, said);
-        Row row = Objects.requireNonNull(ROWS.get(about), about);
-        Verdict verdict = row.verdict();
+        FeltSheet.Answer answer = answer(pose, side, said);
+        Verdict verdict = verdict(answer.verdict());
         List<Reply.ByNeed> byNeed = new ArrayList<>();
-        for (Need need : new java.util.TreeSet<>(needs)) {
-            Optional<Reply.ByNeed> line = byNeed(pose, said, need, verdict);
-            if (line.isEmpty()) continue;
-            byNeed.add(line.get());
-        }
+        for (Need need : new TreeSet<>(needs)) byNeed(pose, said, need, verdict).ifPresent(byNeed::add);
         Verdict least = verdict;
         for (Reply.ByNeed line : byNeed) least = least.atLeast(line.verdict());
-        String so = row.so()
+        String so = answer.so()
                 .replace("%1", said.spot().on(said.side()))
-                .replace("%2", said.side() == null ? "other" : said.side().opposite().word());
-        return new Reply(least, so, row.ask(), act(pose, said, row, least), sendTo(said, verdict), byNeed);
+                .replace(
+                        "%2",
+                        said.side() == null ? "other" : said.side().opposite().word());
+        return new Reply(least, so, answer.ask(), act(pose, said, answer, least), answer.sendTo(), byNeed);
+    }
+
+    /** What is answered without a need. */
+    static FeltSheet.Answer answer(Pose pose, @Nullable Side side, Sensation said) {
+        String about = about(pose, side, said);
+        Row row = Objects.requireNonNull(ROWS.get(about), about);
+        return new FeltSheet.Answer(row.verdict().word(), row.so(), row.ask(), row.act(), sendTo(said, row.verdict()));
+    }
+
+    /** The same for all that may be said in some poses by people with some needs. */
+    public FeltSheet sheet(Collection<Pose> poses, Collection<Need> needs) {
+        return FeltSheet.of(this, poses, needs);
     }
 
     /** Which case it is: a row of {@code answers.tsv}. */
@@ -105,38 +118,40 @@ public final class Feelings {
         boolean never = pose.notIn().stream().anyMatch(spot.areas()::contains);
         return switch (said.how()) {
             case SHARP -> "sharp";
-            case NOTHING -> isFor(pose.stretches(), side, said) || isFor(pose.works(), side, said)
-                    ? "nothing-expected"
-                    : "nothing";
+            case NOTHING ->
+                isFor(pose.stretches(), side, said) || isFor(pose.works(), side, said) ? "nothing-expected" : "nothing";
             case STRETCH -> stretch(pose, side, said, never);
             case WORK -> work(pose, side, said, never);
-            case PINCH -> switch (spot.kind()) {
-                case LINE -> "line";
-                case JOINT -> "pinch-joint";
-                case ROOT -> "pinch-root";
-                case SPINE -> "pinch-spine";
-                case HEAD -> "pressure-head";
-                case CHEST -> "pressure-chest";
-                default -> "pinch-muscle";
-            };
-            case TINGLE -> switch (spot.kind()) {
-                case LINE -> "line";
-                case JOINT, ROOT -> "tingle-joint";
-                case SPINE -> "tingle-spine";
-                case HEAD -> "pressure-head";
-                case CHEST -> "pressure-chest";
-                default -> "tingle";
-            };
-            case PRESSURE -> switch (spot.kind()) {
-                case LINE -> "line";
-                case JOINT, ROOT -> "pressure-joint";
-                case SPINE -> "pressure-spine";
-                case HEAD -> "pressure-head";
-                case CHEST -> "pressure-chest";
-                case BELLY -> "pressure-belly";
-                case FLOOR -> "pressure-floor";
-                default -> "pressure";
-            };
+            case PINCH ->
+                switch (spot.kind()) {
+                    case LINE -> "line";
+                    case JOINT -> "pinch-joint";
+                    case ROOT -> "pinch-root";
+                    case SPINE -> "pinch-spine";
+                    case HEAD -> "pressure-head";
+                    case CHEST -> "pressure-chest";
+                    default -> "pinch-muscle";
+                };
+            case TINGLE ->
+                switch (spot.kind()) {
+                    case LINE -> "line";
+                    case JOINT, ROOT -> "tingle-joint";
+                    case SPINE -> "tingle-spine";
+                    case HEAD -> "pressure-head";
+                    case CHEST -> "pressure-chest";
+                    default -> "tingle";
+                };
+            case PRESSURE ->
+                switch (spot.kind()) {
+                    case LINE -> "line";
+                    case JOINT, ROOT -> "pressure-joint";
+                    case SPINE -> "pressure-spine";
+                    case HEAD -> "pressure-head";
+                    case CHEST -> "pressure-chest";
+                    case BELLY -> "pressure-belly";
+                    case FLOOR -> "pressure-floor";
+                    default -> "pressure";
+                };
         };
     }
 
@@ -177,37 +192,45 @@ public final class Feelings {
     }
 
     private static Optional<Reply.ByNeed> byNeed(Pose pose, Sensation said, Need need, Verdict verdict) {
-        String sendTo = Rulebook.shipped().of(need).sendTo();
         Optional<Caution> caution = pose.caution(need);
         if (caution.isPresent() && caution.get().severity() == Caution.Severity.BLOCKED)
             return Optional.of(new Reply.ByNeed(
-                    need, Verdict.STOP, "This pose is left out for this need, whatever is felt.", sendTo));
+                    need, Verdict.STOP, LEFT_OUT, Rulebook.shipped().of(need).sendTo()));
+        return least(need, said.spot(), said.how())
+                .map(why -> new Reply.ByNeed(need, verdict(why.verdict()).atLeast(verdict), why.why(), why.sendTo()));
+    }
+
+    /** What a need asks for at least at a place, whatever the pose. */
+    static Optional<FeltSheet.Why> least(Need need, Spot spot, How how) {
+        String sendTo = Rulebook.shipped().of(need).sendTo();
         for (NeedRow row : NEEDS.getOrDefault(need, List.of())) {
-            if (!row.places().contains("*") && !row.places().contains(said.spot().id())) continue;
-            if (said.how() == How.SHARP) return Optional.of(new Reply.ByNeed(need, Verdict.STOP, row.why(), sendTo));
-            Verdict least = row.least().get(said.how());
+            if (!row.places().contains("*") && !row.places().contains(spot.id())) continue;
+            Verdict least = how == How.SHARP ? Verdict.STOP : row.least().get(how);
             if (least == null) continue;
-            return Optional.of(new Reply.ByNeed(
-                    need, least.atLeast(verdict), row.why(), least == Verdict.EASE ? "" : sendTo));
+            return Optional.of(new FeltSheet.Why(least.word(), row.why(), least == Verdict.EASE ? "" : sendTo));
         }
         return Optional.empty();
     }
 
     /** What is possible in this very pose: the change of the need this place belongs to, an easier form, or what holds anywhere. */
-    private String act(Pose pose, Sensation said, Row row, Verdict verdict) {
-        if (verdict == Verdict.KEEP) return row.act();
-        if (verdict == Verdict.STOP)
-            return row.verdict() == Verdict.STOP ? row.act() : "Come out slowly. Not this pose today.";
-        StringBuilder act = new StringBuilder(row.verdict() == Verdict.KEEP ? "Come half-way out." : row.act());
+    private String act(Pose pose, Sensation said, FeltSheet.Answer answer, Verdict verdict) {
+        if (verdict == Verdict.KEEP) return answer.act();
+        if (verdict == Verdict.STOP) return answer.verdict().equals(Verdict.STOP.word()) ? answer.act() : OUT;
+        StringBuilder act = new StringBuilder(answer.verdict().equals(Verdict.KEEP.word()) ? HALF_OUT : answer.act());
         change(pose, said.spot()).ifPresent(change -> act.append(" Here: ").append(change));
-        if (verdict == Verdict.CHANGE && !pose.ties().easier().isEmpty()) {
-            String easier = catalogue.pose(pose.ties().easier().get(0)).name();
-            act.append(" Another shape: ").append(easier.toLowerCase(Locale.ROOT)).append('.');
-        }
+        String easier = easier(pose);
+        if (verdict == Verdict.CHANGE && !easier.isEmpty())
+            act.append(" Another shape: ").append(easier).append('.');
         return act.toString();
     }
 
-    private static Optional<String> change(Pose pose, Spot spot) {
+    /** The first easier form, in a sentence; empty where there is none. */
+    String easier(Pose pose) {
+        if (pose.ties().easier().isEmpty()) return "";
+        return catalogue.pose(pose.ties().easier().get(0)).name().toLowerCase(Locale.ROOT);
+    }
+
+    static Optional<String> change(Pose pose, Spot spot) {
         return spot.needs().stream()
                 .flatMap(need -> pose.caution(need).stream())
                 .filter(caution -> caution.severity() != Caution.Severity.BLOCKED)

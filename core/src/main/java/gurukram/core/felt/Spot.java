@@ -36,9 +36,8 @@ public record Spot(String id, String words, Kind kind, List<BodyArea> areas, boo
         FLOOR
     }
 
-    private static final List<Spot> ALL = Table.of("/felt/spots.tsv", "\t", 6).stream()
-            .map(Spot::read)
-            .toList();
+    private static final List<Spot> ALL =
+            Table.of("/felt/spots.tsv", "\t", 6).stream().map(Spot::read).toList();
 
     public Spot {
         areas = List.copyOf(areas);

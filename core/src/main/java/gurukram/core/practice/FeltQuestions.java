@@ -43,7 +43,11 @@ final class FeltQuestions {
     }
 
     /** @param need of that person; null for none */
-    private record Said(Pose pose, @Nullable Side side, Sensation sensation, @Nullable Need need) {
+    private record Said(
+            Pose pose,
+            @Nullable Side side,
+            Sensation sensation,
+            @Nullable Need need) {
         String key() {
             return "felt/%s/%s/%s/%s/%s"
                     .formatted(
@@ -146,8 +150,7 @@ final class FeltQuestions {
         String name = said.pose().name() + sided(said);
         String words = sensation.how() == How.NOTHING
                 ? "%s. Somebody says: “I feel nothing at %s.”".formatted(name, where)
-                : "%s. Somebody says: “%s at %s.”"
-                        .formatted(name, first(sensation.how()), where);
+                : "%s. Somebody says: “%s at %s.”".formatted(name, first(sensation.how()), where);
         String need = said.need() == null
                 ? ""
                 : " Of her you know: %s.".formatted(said.need().words());

@@ -46,8 +46,7 @@ public final class OtherSide {
         limbs.take((a, b) -> end(a).equals(end(b)), OtherSide::isSameSide);
         limbs.take((a, b) -> a.arm() == b.arm(), OtherSide::isSameSide);
         Match<WayClaim> ways = new Match<>(should.ways(), said.ways());
-        ways.take(
-                (a, b) -> a.kind().equals(b.kind()), (a, b) -> a.side().equals(b.side()));
+        ways.take((a, b) -> a.kind().equals(b.kind()), (a, b) -> a.side().equals(b.side()));
         for (LimbClaim claim : limbs.turned) return wrong(text.substring(claim.from(), claim.to()));
         for (LimbClaim claim : limbs.said)
             if (isOnlyOn(claim, should.limbs())) return wrong(text.substring(claim.from(), claim.to()));

@@ -65,7 +65,10 @@ final class PoseQuestions {
                     "What is this pose called?",
                     new Shown(pose.id(), Side.RIGHT, ""),
                     new Choices(
-                            choices.stream().map(one -> new Choice(one.name(), null)).toList(), choices.indexOf(pose)),
+                            choices.stream()
+                                    .map(one -> new Choice(one.name(), null))
+                                    .toList(),
+                            choices.indexOf(pose)),
                     "It is %s.".formatted(pose.name()),
                     choices.stream()
                             .map(one -> new Shown(one.id(), Side.RIGHT, one.name()))
@@ -130,7 +133,9 @@ final class PoseQuestions {
                             .formatted(pose.name(), breaths.breaths()),
                     new Shown(pose.id(), Side.RIGHT, ""),
                     new Choices(
-                            sorted.stream().map(ms -> new Choice(Millis.showWhole(ms), null)).toList(),
+                            sorted.stream()
+                                    .map(ms -> new Choice(Millis.showWhole(ms), null))
+                                    .toList(),
                             sorted.indexOf(whole)),
                     "Getting into it %s and again on the second side %s, and %s of breathing: %s."
                             .formatted(
@@ -191,7 +196,10 @@ final class PoseQuestions {
                 "%d rounds, one side each by turns, %s first: which side comes short?".formatted(rounds, first.word()),
                 null,
                 new Choices(
-                        List.of(new Choice("the right", null), new Choice("the left", null), new Choice("neither", null)),
+                        List.of(
+                                new Choice("the right", null),
+                                new Choice("the left", null),
+                                new Choice("neither", null)),
                         at),
                 "Right %d, left %d.%s".formatted(right, left, at == 2 ? "" : " One round more makes them even."),
                 List.of());
@@ -215,7 +223,9 @@ final class PoseQuestions {
                     new Shown(pose.id(), Side.RIGHT, ""),
                     answer,
                     "For the other side: “%s.”".formatted(left),
-                    List.of(new Shown(pose.id(), Side.RIGHT, "as you said it"), new Shown(pose.id(), Side.LEFT, "the other side"))));
+                    List.of(
+                            new Shown(pose.id(), Side.RIGHT, "as you said it"),
+                            new Shown(pose.id(), Side.LEFT, "the other side"))));
         }
         return all;
     }

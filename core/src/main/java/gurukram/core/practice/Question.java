@@ -88,14 +88,14 @@ public record Question(
     /** Whether it can be an answer: the place of a choice, or words. */
     public boolean takes(String given) {
         return answer instanceof Choices choices
-                ? given.matches("\\d") && Integer.parseInt(given) < choices.choices().size()
+                ? given.matches("\\d")
+                        && Integer.parseInt(given) < choices.choices().size()
                 : !given.isBlank();
     }
 
     /** @param given the place of a choice, from 0, or the words */
     public Judged judge(String given) {
-        if (answer instanceof Typed typed) 
-            return OtherSide.judge(typed.pose(), typed.side(), typed.right(), given);
+        if (answer instanceof Typed typed) return OtherSide.judge(typed.pose(), typed.side(), typed.right(), given);
         return new Judged(given.equals(String.valueOf(((Choices) answer).at())), "");
     }
 }

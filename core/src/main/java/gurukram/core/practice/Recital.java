@@ -38,7 +38,8 @@ public record Recital(List<Boolean> right, int given) {
             right.add(is);
             if (is) j = at + 1;
         }
-        return new Recital(right, (int) said.stream().filter(one -> !one.isEmpty()).count());
+        return new Recital(
+                right, (int) said.stream().filter(one -> !one.isEmpty()).count());
     }
 
     public int count() {

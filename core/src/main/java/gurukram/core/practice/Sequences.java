@@ -32,16 +32,10 @@ public final class Sequences {
     public Sequence of(Twelve twelve) {
         List<Place> places = twelve.first().stream()
                 .map(place -> new Place(
-                        place.pose(),
-                        catalogue.pose(place.pose()).name(),
-                        place.pose(),
-                        place.front(),
-                        place.breath()))
+                        place.pose(), catalogue.pose(place.pose()).name(), place.pose(), place.front(), place.breath()))
                 .toList();
         return new Sequence(
-                "twelve/" + twelve.list(),
-                "Twelve positions " + twelve.list().toUpperCase(Locale.ROOT),
-                places);
+                "twelve/" + twelve.list(), "Twelve positions " + twelve.list().toUpperCase(Locale.ROOT), places);
     }
 
     /** All of a class: the order of its parts, each part, and the flows. What has one step only is known with its part. */
@@ -66,6 +60,13 @@ public final class Sequences {
                             "%s, in %s".formatted(Naming.of(flow), section.title()),
                             flow.steps().stream().map(this::place).toList());
         }
+        return all;
+    }
+
+    /** The steps of a flow. */
+    public List<Sequence> of(Flow flow, String key) {
+        List<Sequence> all = new ArrayList<>();
+        add(all, key, Naming.of(flow), flow.steps().stream().map(this::place).toList());
         return all;
     }
 

@@ -81,10 +81,7 @@ final class SlipCandidates {
         wrongSide(step, pose);
         wrongNumber(step);
         if (plain && step.sides() instanceof SideRule.Both both) {
-            add(
-                    Kind.ONE_SIDE,
-                    step.id(),
-                    new PlanEdit.Change(step.withSides(new SideRule.Only(both.first()))));
+            add(Kind.ONE_SIDE, step.id(), new PlanEdit.Change(step.withSides(new SideRule.Only(both.first()))));
             shortSide(section, step, both.first());
         }
         odd(step);
@@ -139,8 +136,8 @@ final class SlipCandidates {
         all.add(new Candidate(
                 Kind.SHORT_SIDE,
                 Set.of(step.id(), other.id()),
-                new PlanEdit.Together(List.of(
-                        new PlanEdit.Change(one), new PlanEdit.Insert(section.id(), step.id(), other)))));
+                new PlanEdit.Together(
+                        List.of(new PlanEdit.Change(one), new PlanEdit.Insert(section.id(), step.id(), other)))));
     }
 
     private void odd(Step step) {
@@ -163,8 +160,8 @@ final class SlipCandidates {
             add(
                     Kind.ODD,
                     flow.id(),
-                    new PlanEdit.Change(flow.with(
-                            flow.settings().withRounds(flow.settings().rounds() + 1))));
+                    new PlanEdit.Change(
+                            flow.with(flow.settings().withRounds(flow.settings().rounds() + 1))));
         for (Step step : flow.steps()) {
             if (!(step.dose() instanceof Dose.Movement move) || step.pose() == null || move.continued()) continue;
             Breath turned = turned(move.breath());

@@ -179,8 +179,8 @@ public final class Slips {
                 .filter(finding -> finding.severity() != Severity.INFO)
                 .filter(finding -> !FOLLOWS.contains(finding.rule()))
                 .filter(finding -> before.findings().stream()
-                        .noneMatch(old -> old.rule().equals(finding.rule())
-                                && old.what().equals(finding.what())))
+                        .noneMatch(old ->
+                                old.rule().equals(finding.rule()) && old.what().equals(finding.what())))
                 .toList();
         List<Finding> telling = fresh.stream()
                 .filter(finding -> candidate.kind().rules().contains(finding.rule()))
@@ -191,6 +191,8 @@ public final class Slips {
         nodes.remove(NodeId.CLASS);
         for (Slip slip : slips) if (!Collections.disjoint(slip.nodes(), nodes)) return null;
         return new Tried(
-                changed, after, new Slip(candidate.kind(), Set.copyOf(nodes), telling.get(0).what()));
+                changed,
+                after,
+                new Slip(candidate.kind(), Set.copyOf(nodes), telling.get(0).what()));
     }
 }

@@ -73,7 +73,8 @@ final class Salutation {
     }
 
     /** The list it is most like; null where it is like none. */
-    @Nullable String list(Flow flow) {
+    @Nullable
+    String list(Flow flow) {
         String most = null;
         int like = LIKE - 1;
         for (String list : TwelvePositions.LISTS) {
@@ -96,8 +97,7 @@ final class Salutation {
     }
 
     private Flow twelve(String list) {
-        return new TwelvePositions(catalogue, NodeNames.numbers())
-                .flow(list, LegRule.RETURNING, FlowSettings.of(1));
+        return new TwelvePositions(catalogue, NodeNames.numbers()).flow(list, LegRule.RETURNING, FlowSettings.of(1));
     }
 
     /** The flow with the positions of another list; names of parts, words, layers and marks stay at their places. */

@@ -84,13 +84,13 @@ public record SideBySide(List<Column> columns, List<Row> rows) {
     /**
      * @param settings how many rounds, and at which pace; the rest is as each way says
      */
-    public static SideBySide of(
-            List<Asked> asked, FlowSettings settings, PoseCatalogue catalogue, Unfolder unfolder) {
+    public static SideBySide of(List<Asked> asked, FlowSettings settings, PoseCatalogue catalogue, Unfolder unfolder) {
         List<Column> columns = asked.stream()
                 .map(one -> column(one, settings, catalogue, unfolder))
                 .toList();
         List<Row> rows = new ArrayList<>();
-        int most = columns.stream().mapToInt(column -> column.cells().size()).max().orElse(0);
+        int most =
+                columns.stream().mapToInt(column -> column.cells().size()).max().orElse(0);
         for (int i = 0; i < most; i++) {
             List<@Nullable Cell> cells = new ArrayList<>();
             for (Column column : columns)
@@ -100,13 +100,13 @@ public record SideBySide(List<Column> columns, List<Row> rows) {
                     cells,
                     differ(cells, Cell::pose),
                     differ(cells, Cell::breath),
-                    differ(cells, cell -> Optional.ofNullable(cell.front())) || differ(cells, cell -> Optional.ofNullable(cell.other()))));
+                    differ(cells, cell -> Optional.ofNullable(cell.front()))
+                            || differ(cells, cell -> Optional.ofNullable(cell.other()))));
         }
         return new SideBySide(columns, rows);
     }
 
-    private static boolean differ(
-            List<@Nullable Cell> cells, Function<Cell, Object> what) {
+    private static boolean differ(List<@Nullable Cell> cells, Function<Cell, Object> what) {
         return cells.stream()
                         .map(cell -> cell == null ? Optional.empty() : Optional.of(what.apply(cell)))
                         .distinct()
@@ -123,13 +123,13 @@ public record SideBySide(List<Column> columns, List<Row> rows) {
         Join join = way.join() == null ? new Join.Separate() : way.join();
         FlowSettings as = settings.with(sides).withJoins(join, null);
         Flow flow = asked.own() == null
-                ? new TwelvePositions(catalogue, NodeNames.numbers()).flow(Objects.requireNonNullElse(way.list(), "a"), legs, as)
+                ? new TwelvePositions(catalogue, NodeNames.numbers())
+                        .flow(Objects.requireNonNullElse(way.list(), "a"), legs, as)
                 : own(asked.own(), way, as, catalogue);
         Sums sums = Sums.of(score(flow, unfolder), catalogue);
         // both halves of one round, whatever a round is called
-        FlowSettings once = as.withRounds(1)
-                .with(sides.with(FlowSides.Counting.BOTH_SIDES))
-                .withJoins(new Join.Separate(), null);
+        FlowSettings once =
+                as.withRounds(1).with(sides.with(FlowSides.Counting.BOTH_SIDES)).withJoins(new Join.Separate(), null);
         Score one = score(flow.with(once), unfolder);
         List<Cell> first = cells(one, 1);
         List<Cell> second = cells(one, 2);
@@ -149,7 +149,8 @@ public record SideBySide(List<Column> columns, List<Row> rows) {
     }
 
     private static Score score(Flow flow, Unfolder unfolder) {
-        Section section = Section.of(new NodeId("compared"), SectionRole.SALUTATIONS).withChildren(List.of(flow));
+        Section section =
+                Section.of(new NodeId("compared"), SectionRole.SALUTATIONS).withChildren(List.of(flow));
         return unfolder.unfold(
                 ClassPlan.of(ClassSettings.of("Compared", 30, Style.HATHA, Level.BEGINNER), section), Level.BEGINNER);
     }
@@ -158,7 +159,9 @@ public record SideBySide(List<Column> columns, List<Row> rows) {
         Map<Integer, List<Moment>> positions = new TreeMap<>();
         for (Moment moment : score.moments())
             if (Integer.valueOf(pass).equals(moment.pass()) && moment.pose() != null && moment.position() != null)
-                positions.computeIfAbsent(moment.position(), n -> new ArrayList<>()).add(moment);
+                positions
+                        .computeIfAbsent(moment.position(), n -> new ArrayList<>())
+                        .add(moment);
         return positions.values().stream().map(SideBySide::cell).toList();
     }
 
@@ -171,7 +174,8 @@ public record SideBySide(List<Column> columns, List<Row> rows) {
     }
 
     private static String said(Moment moment) {
-        String word = moment.breath() == Breath.FREE ? "natural" : moment.breath().word();
+        String word =
+                moment.breath() == Breath.FREE ? "natural" : moment.breath().word();
         return moment.continued() ? word + ", goes on" : word;
     }
 }

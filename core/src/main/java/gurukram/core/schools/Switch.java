@@ -84,7 +84,8 @@ public record Switch(ClassPlan plan, Sums before, Sums after, List<String> chang
         FlowSettings now = after.settings();
         if (now.counting() != before.settings().counting())
             what.add(now.counting() == FlowSides.Counting.BOTH_SIDES ? "a round is both sides" : "a round is one side");
-        if (!now.join().equals(before.settings().join())) what.add("rounds meet: " + now.join().words());
+        if (!now.join().equals(before.settings().join()))
+            what.add("rounds meet: " + now.join().words());
         if (now.sides().first() != before.settings().sides().first())
             what.add("the " + now.sides().first().word() + " first");
         return Naming.of(before) + ": " + String.join("; ", what);
@@ -132,8 +133,7 @@ public record Switch(ClassPlan plan, Sums before, Sums after, List<String> chang
         }
         leg(told, "right", before.right(), after.right());
         leg(told, "left", before.left(), after.left());
-        if (told.isEmpty() && !changed.isEmpty())
-            told.add("Minutes, positions and lunges a leg stay as they are.");
+        if (told.isEmpty() && !changed.isEmpty()) told.add("Minutes, positions and lunges a leg stay as they are.");
         return told;
     }
 

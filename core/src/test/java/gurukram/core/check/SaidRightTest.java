@@ -48,7 +48,9 @@ class SaidRightTest {
             for (String text : List.of(
                     pose.cues().enter().full(),
                     pose.cues().align().full(),
-                    pose.cues().leave().full().startsWith("Lower") ? pose.cues().leave().full() : "")) {
+                    pose.cues().leave().full().startsWith("Lower")
+                            ? pose.cues().leave().full()
+                            : "")) {
                 String said = new CueTemplate(text).words(pose, side, null, School.USUAL);
                 assertEquals(Optional.empty(), SaidSides.of(said, pose).wrong(side, null), said);
                 assertEquals(Optional.empty(), SaidSides.of(said, pose).twice(), said);

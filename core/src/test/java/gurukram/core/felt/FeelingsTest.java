@@ -62,16 +62,17 @@ class FeelingsTest {
 
     @Test
     void theSideIsThatOfThePose() {
-        assertThat(reply("triangle", Side.RIGHT, How.STRETCH, "back-thigh", Side.LEFT).so())
+        assertThat(reply("triangle", Side.RIGHT, How.STRETCH, "back-thigh", Side.LEFT)
+                        .so())
                 .contains("for the other side, right");
-        assertThat(reply("triangle", Side.LEFT, How.STRETCH, "back-thigh", Side.LEFT).so())
+        assertThat(reply("triangle", Side.LEFT, How.STRETCH, "back-thigh", Side.LEFT)
+                        .so())
                 .startsWith("It should lengthen here");
         for (Pose pose : CATALOGUE.poses())
             for (Spot spot : Spot.all())
                 for (How how : How.values())
                     for (Side on : Side.values()) {
-                        String mirrored =
-                                Feelings.about(pose, Side.LEFT, new Sensation(how, spot, on.opposite()));
+                        String mirrored = Feelings.about(pose, Side.LEFT, new Sensation(how, spot, on.opposite()));
                         assertThat(Feelings.about(pose, Side.RIGHT, new Sensation(how, spot, on)))
                                 .as("%s %s at %s", pose.id(), how, spot.id())
                                 .isEqualTo(mirrored);
@@ -93,7 +94,8 @@ class FeelingsTest {
                     if (how == How.PINCH || how == How.TINGLE)
                         assertThat(without.verdict()).isNotEqualTo(Verdict.KEEP);
                     if (how == How.NOTHING) assertThat(without.verdict()).isEqualTo(Verdict.KEEP);
-                    if (without.verdict() == Verdict.STOP) assertThat(without.sendTo()).isNotEmpty();
+                    if (without.verdict() == Verdict.STOP)
+                        assertThat(without.sendTo()).isNotEmpty();
                     assertThat(without.ask()).contains("?");
                     assertThat(without.so()).doesNotContain("%");
                     for (Need need : Need.values()) {
@@ -143,5 +145,44 @@ class FeelingsTest {
         String wrist = reply("plank", null, How.PINCH, "wrist", Side.RIGHT).act();
         Caution caution = CATALOGUE.pose("plank").caution(Need.WRIST).orElseThrow();
         assertThat(wrist).contains(caution.first()).contains("Another shape: ");
+    }
+
+    @Test
+    void theSheetSaysTheSameAsTheAnswers() {
+        List<Pose> poses = List.of(CATALOGUE.pose("triangle"), CATALOGUE.pose("plank"), CATALOGUE.pose("plough"));
+        List<Need> needs = List.of(Need.WRIST, Need.NECK);
+        FeltSheet sheet = FEELINGS.sheet(poses, needs);
+        assertThat(sheet.answers().size()).isLessThan(FeltSheet.LETTERS.length());
+        assertThat(FEELINGS.sheet(CATALOGUE.poses(), needs).answers().size())
+                .as("of all poses together")
+                .isLessThan(FeltSheet.LETTERS.length());
+        for (Pose pose : poses) {
+            String letters = sheet.poses().get(pose.id()).letters();
+            int at = 0;
+            int plain = 0;
+            for (Spot spot : Spot.all())
+                for (How how : How.values()) {
+                    FeltSheet.OfNeed need = sheet.needs().get(0);
+                    int why = FeltSheet.LETTERS.indexOf(need.least().charAt(plain++));
+                    for (Side on : new Side[] {Side.RIGHT, Side.LEFT, null}) {
+                        Sensation said = new Sensation(how, spot, on);
+                        var answer = sheet.answers().get(FeltSheet.LETTERS.indexOf(letters.charAt(at++)));
+                        Reply reply = FEELINGS.reply(pose, Side.RIGHT, said, List.of());
+                        assertThat(answer.verdict()).isEqualTo(reply.verdict().word());
+                        assertThat(answer.ask()).isEqualTo(reply.ask());
+                        assertThat(answer.sendTo()).isEqualTo(reply.sendTo());
+                        Reply neck = FEELINGS.reply(
+                                pose,
+                                Side.RIGHT,
+                                said,
+                                List.of(Need.valueOf(need.need().toUpperCase())));
+                        if (why > 0 && !need.leftOut().contains(pose.id()))
+                            assertThat(neck.needs().get(0).why())
+                                    .isEqualTo(need.whys().get(why - 1).why());
+                    }
+                }
+            assertThat(at).isEqualTo(letters.length());
+        }
+        assertThat(sheet.needs().get(0).leftOut()).contains("plough");
     }
 }

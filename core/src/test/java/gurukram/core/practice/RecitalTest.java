@@ -18,11 +18,12 @@ import org.junit.jupiter.api.Test;
 /** Reciting in order, and when it is known. */
 class RecitalTest {
     private static final Sequence TWELVE = new Sequences(CATALOGUE)
-            .of(Twelve.of(
-                    "b", LegRule.RETURNING, Side.RIGHT, CATALOGUE, new Unfolder(CATALOGUE, Pace.defaults())));
+            .of(Twelve.of("b", LegRule.RETURNING, Side.RIGHT, CATALOGUE, new Unfolder(CATALOGUE, Pace.defaults())));
 
     private static List<Set<String>> all() {
-        return TWELVE.places().stream().map(place -> Set.of(place.id())).collect(Collectors.toCollection(ArrayList::new));
+        return TWELVE.places().stream()
+                .map(place -> Set.of(place.id()))
+                .collect(Collectors.toCollection(ArrayList::new));
     }
 
     @Test
@@ -76,10 +77,14 @@ class RecitalTest {
         knowing = knowing.after(whole);
         assertThat(knowing.stage()).isEqualTo(Stage.ALONE);
         assertThat(knowing.missing(TWELVE)).hasSize(12);
-        assertThat(knowing.isKnown()).as("what was filled in before counts nothing").isFalse();
+        assertThat(knowing.isKnown())
+                .as("what was filled in before counts nothing")
+                .isFalse();
         knowing = knowing.after(whole);
         assertThat(knowing.isKnown()).isFalse();
-        assertThat(knowing.after(slip).after(whole).isKnown()).as("twice running").isFalse();
+        assertThat(knowing.after(slip).after(whole).isKnown())
+                .as("twice running")
+                .isFalse();
         knowing = knowing.after(whole);
         assertThat(knowing.isKnown()).isTrue();
         assertThat(knowing.tries()).isEqualTo(5);
@@ -90,8 +95,7 @@ class RecitalTest {
 
     @Test
     void aClassIsItsPartsEachPartAndItsFlows() {
-        var plan = Notation.plan(
-                """
+        var plan = Notation.plan("""
                 class: One
                 - 30 min, vinyasa, intermediate
                 warm-up:
@@ -115,8 +119,9 @@ class RecitalTest {
         assertThat(all.get(3).places().get(1).side()).isEqualTo(Side.RIGHT);
         assertThat(all.get(3).places().get(0).more()).contains("5 breaths", "both");
         String many = "class: Long\nstanding:\n" + "tree, both, 5 breaths\ntriangle, both, 5 breaths\n".repeat(8);
-        assertThat(new Sequences(CATALOGUE).of(Notation.plan(many), "k").stream()
-                        .map(one -> one.title() + " " + one.places().size()))
+        assertThat(new Sequences(CATALOGUE)
+                        .of(Notation.plan(many), "k").stream()
+                                .map(one -> one.title() + " " + one.places().size()))
                 .containsExactly("Standing, 1 of 2 8", "Standing, 2 of 2 8");
     }
 }

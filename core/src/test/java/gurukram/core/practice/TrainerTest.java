@@ -105,9 +105,9 @@ class TrainerTest {
         for (Question one : all)
             assertThat(one.why()).endsWith(": " + one.answer().right() + ".");
         assertThat(all.stream()
-                                .map(one -> ((Question.Choices) one.answer()).at())
-                                .distinct()
-                                .count())
+                        .map(one -> ((Question.Choices) one.answer()).at())
+                        .distinct()
+                        .count())
                 .as("the right one is not always at the same place")
                 .isEqualTo(4);
     }
@@ -135,7 +135,8 @@ class TrainerTest {
                 Question question = next.get(0);
                 String said = comes;
                 comes = next.size() > 1 ? next.get(1).key() : null;
-                if (said != null) assertThat(question.key()).as("what was told to come").isEqualTo(said);
+                if (said != null)
+                    assertThat(question.key()).as("what was told to come").isEqualTo(said);
                 assertThat(seen.add(question.key()))
                         .as("%s twice on day %d", question.key(), d)
                         .isTrue();
@@ -182,14 +183,17 @@ class TrainerTest {
         for (Table.Row row : Table.of("/practice/other-side.txt", "|", 3)) {
             Question question = TRAINER.find("other/" + row.cell(0)).orElseThrow(() -> new AssertionError(row.cell(0)));
             boolean right = question.judge(row.cell(1)).right();
-            if (right != row.cell(2).equals("right")) wrong.add(row.cells() + " " + question.answer().right() + " " + question.judge(row.cell(1)));
+            if (right != row.cell(2).equals("right"))
+                wrong.add(row.cells() + " " + question.answer().right() + " " + question.judge(row.cell(1)));
         }
         assertThat(wrong).isEmpty();
     }
 
     @Test
     void everyCueIsRightAsTheEngineSaysItAndWrongAsItWas() {
-        List<Question> all = TRAINER.all().stream().filter(one -> one.kind() == Kind.OTHER_SIDE).toList();
+        List<Question> all = TRAINER.all().stream()
+                .filter(one -> one.kind() == Kind.OTHER_SIDE)
+                .toList();
         assertThat(all.size()).isGreaterThan(60);
         for (Question one : all) {
             String said = one.ask().replaceFirst("(?s).*?“(.*)\\.”.*", "$1");

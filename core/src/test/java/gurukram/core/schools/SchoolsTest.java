@@ -55,7 +55,9 @@ class SchoolsTest {
                 .containsExactly("out", "held in", "out then in", "out");
         assertThat(four.rows().get(5).cells().get(3).breath()).isEqualTo("out, goes on");
         assertThat(four.differing()).contains(5, 6, 7, 12).doesNotContain(2, 3, 4, 8, 9, 10, 11);
-        assertThat(four.columns().get(2).cells()).as("two half-breaths are one position").hasSize(12);
+        assertThat(four.columns().get(2).cells())
+                .as("two half-breaths are one position")
+                .hasSize(12);
     }
 
     @Test
@@ -68,8 +70,11 @@ class SchoolsTest {
         assertThat(nine.cells().get(0).front()).isEqualTo(Side.RIGHT);
         assertThat(nine.cells().get(1).front()).isEqualTo(Side.LEFT);
         assertThat(nine.cells().get(0).other()).isEqualTo(Side.LEFT);
-        assertThat(nine.cells().get(1).other()).as("second half, led by the left").isEqualTo(Side.RIGHT);
-        assertThat(beside(FlowSettings.of(1), way("b", LegRule.RETURNING), way("b", LegRule.RETURNING)).differing())
+        assertThat(nine.cells().get(1).other())
+                .as("second half, led by the left")
+                .isEqualTo(Side.RIGHT);
+        assertThat(beside(FlowSettings.of(1), way("b", LegRule.RETURNING), way("b", LegRule.RETURNING))
+                        .differing())
                 .isEmpty();
     }
 
@@ -96,14 +101,14 @@ class SchoolsTest {
                 new Way("b", LegRule.SAME_FRONT, Counting.ONE_SIDE, null, null),
                 new Way("b", LegRule.RETURNING, Counting.ONE_SIDE, null, null));
         assertThat(legs.columns().stream()
-                        .map(column -> column.sums().left().frontLunges() + " " + column.sums().right().frontLunges()))
+                        .map(column -> column.sums().left().frontLunges() + " "
+                                + column.sums().right().frontLunges()))
                 .containsExactly("8 6", "7 7");
     }
 
     @Test
     void onesOwnStandsBesideTheLists() {
-        ClassPlan plan = Notation.plan(
-                """
+        ClassPlan plan = Notation.plan("""
                 class: Own
                 salutations:
                 flow "quay", 2 rounds, both sides
@@ -134,8 +139,7 @@ class SchoolsTest {
         assertThat(beside.columns().get(0).sums().positions()).isEqualTo(32);
     }
 
-    private static final String EIGHT =
-            """
+    private static final String EIGHT = """
             class: Eight
             - 30 min, hatha, beginner
             salutations:
@@ -157,9 +161,12 @@ class SchoolsTest {
         assertThat(legs.changed()).containsExactly("Twelve positions b: the leg in front at 9");
         assertThat(legs.told()).containsExactly("Minutes, positions and lunges a leg stay as they are.");
         assertThat(legs.before().right().frontLunges()).isEqualTo(8);
-        assertThat(legs.after().right().frontLunges()).as("both halves even it out").isEqualTo(8);
+        assertThat(legs.after().right().frontLunges())
+                .as("both halves even it out")
+                .isEqualTo(8);
         assertThat(legs.plan().settings().school().legRule()).isEqualTo(LegRule.SAME_FRONT);
-        Switch one = Switch.of(plan, new Way(null, LegRule.SAME_FRONT, Counting.ONE_SIDE, null, null), CATALOGUE, UNFOLDER);
+        Switch one =
+                Switch.of(plan, new Way(null, LegRule.SAME_FRONT, Counting.ONE_SIDE, null, null), CATALOGUE, UNFOLDER);
         assertThat(one.told()).contains("Passes: 10 instead of 14.");
         assertThat(one.told()).anyMatch(line -> line.startsWith("Positions: ") && line.contains(" instead of "));
         assertThat(one.told()).anyMatch(line -> line.startsWith("Lunges with the right leg in front: 4 instead of 8"));
@@ -192,13 +199,20 @@ class SchoolsTest {
             for (LegRule legs : LegRule.values())
                 for (String to : TwelvePositions.LISTS)
                     for (LegRule rule : LegRule.values()) {
-                        ClassPlan plan = Notation.plan("class: X\n- school: %s leg\nsalutations:\ntwelve positions %s, 3 rounds, both sides\n"
-                                .formatted(legs == LegRule.RETURNING ? "returning" : "same front", from));
-                        ClassPlan there = Switch.of(plan, way(to, rule), CATALOGUE, UNFOLDER).plan();
-                        ClassPlan wanted = Notation.plan("class: X\n- school: %s leg\nsalutations:\ntwelve positions %s, 3 rounds, both sides\n"
-                                .formatted(rule == LegRule.RETURNING ? "returning" : "same front", to));
-                        assertThat(there).as("%s %s to %s %s", from, legs, to, rule).isEqualTo(wanted);
-                        assertThat(Switch.of(there, way(from, legs), CATALOGUE, UNFOLDER).plan()).isEqualTo(plan);
+                        ClassPlan plan = Notation.plan(
+                                "class: X\n- school: %s leg\nsalutations:\ntwelve positions %s, 3 rounds, both sides\n"
+                                        .formatted(legs == LegRule.RETURNING ? "returning" : "same front", from));
+                        ClassPlan there = Switch.of(plan, way(to, rule), CATALOGUE, UNFOLDER)
+                                .plan();
+                        ClassPlan wanted = Notation.plan(
+                                "class: X\n- school: %s leg\nsalutations:\ntwelve positions %s, 3 rounds, both sides\n"
+                                        .formatted(rule == LegRule.RETURNING ? "returning" : "same front", to));
+                        assertThat(there)
+                                .as("%s %s to %s %s", from, legs, to, rule)
+                                .isEqualTo(wanted);
+                        assertThat(Switch.of(there, way(from, legs), CATALOGUE, UNFOLDER)
+                                        .plan())
+                                .isEqualTo(plan);
                     }
     }
 
@@ -208,7 +222,8 @@ class SchoolsTest {
         Switch nothing = Switch.of(none, way("c", LegRule.SAME_FRONT), CATALOGUE, UNFOLDER);
         assertThat(nothing.changesNothing()).isTrue();
         assertThat(nothing.plan()).isEqualTo(none);
-        assertThat(nothing.left()).containsExactly("There is no salutation with two lunges in this class, so nothing changes.");
+        assertThat(nothing.left())
+                .containsExactly("There is no salutation with two lunges in this class, so nothing changes.");
         Switch same = Switch.of(Notation.plan(EIGHT), Way.AS_IT_IS, CATALOGUE, UNFOLDER);
         assertThat(same.changesNothing()).isTrue();
         assertThat(same.told()).isEmpty();

@@ -29,6 +29,9 @@ public final class Assets {
             "plans/dry-run",
             "poses/own",
             "takeaway/bring",
+            "practice/practice",
+            "practice/recite",
+            "practice/schools",
             "drafts/peaks",
             "teach/device",
             "teach/follow",
@@ -59,7 +62,8 @@ public final class Assets {
                 text("styles/site.css"),
                 text("styles/class.css"),
                 text("styles/poses.css"),
-                text("styles/drafts.css"));
+                text("styles/drafts.css"),
+                text("styles/practice.css"));
         style("room.css", fonts, text("styles/room.css"));
     }
 

@@ -11,6 +11,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import gurukram.web.teach.FeltStore;
 import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
 import gurukram.web.teach.TaughtStore.Entry;
@@ -46,6 +47,7 @@ class TaughtController {
     private final CarriedStore carried;
     private final TriesStore tries;
     private final Poses poses;
+    private final FeltStore felt;
     private final Zones zones;
     private final Clock clock;
 
@@ -57,6 +59,7 @@ class TaughtController {
             CarriedStore carried,
             TriesStore tries,
             Poses poses,
+            FeltStore felt,
             Zones zones,
             Clock clock) {
         this.store = store;
@@ -66,6 +69,7 @@ class TaughtController {
         this.carried = carried;
         this.tries = tries;
         this.poses = poses;
+        this.felt = felt;
         this.zones = zones;
         this.clock = clock;
     }
@@ -212,6 +216,7 @@ class TaughtController {
                 && classes.find(teacher, new ClassId(found.classId())).isPresent();
         Instant now = clock.instant();
         model.addAttribute("page", LogbookPage.detail(found, entries, zone, now, classThere));
+        model.addAttribute("felt", felt.of(teacher, id));
         Map<String, String> shown = new HashMap<>(LookingBack.of(found).fields());
         shown.putAll(TimesForm.of(found, zone));
         shown.putAll(typed);

@@ -23,6 +23,14 @@ public class MyFlows {
         this.poses = poses;
     }
 
+    /** Flows she kept, as they read with her poses. */
+    public List<Flow> flows(Teacher teacher) {
+        PoseCatalogue catalogue = poses.of(teacher);
+        return store.of(teacher).stream()
+                .flatMap(one -> flows(one.text(), catalogue).stream())
+                .toList();
+    }
+
     /** A kept flow whose text no longer reads, since a pose of its own is gone, is not among them. */
     public NamedFlows of(Teacher teacher) {
         List<MyFlowStore.MyFlow> kept = store.of(teacher);

@@ -3,6 +3,7 @@ package gurukram.web.practice;
 import gurukram.core.plan.settings.School;
 import gurukram.core.practice.Card;
 import gurukram.core.practice.Question;
+import gurukram.core.practice.Question.Judged;
 import gurukram.core.practice.Trainer;
 import gurukram.web.account.Zones;
 import gurukram.web.plans.ClassEditor;
@@ -20,6 +21,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** What a teacher is asked, with her own school, poses and pace. */
 @Service
 public class Practice {
+    /** What a device kept longer than this is counted as of today. */
+    private static final int LATEST_DAYS = 30;
+
     private final PracticeStore store;
     private final Poses poses;
     private final ClassEditor editor;
@@ -35,16 +39,16 @@ public class Practice {
     /**
      * How it stands today.
      *
-     * @param next what is asked now; null when it is enough for today
+     * @param asked what is asked today, in order; empty when it is enough
      * @param answered how many were answered today, {@code due} how many still wait
      * @param boxes how many are in each box
      */
-    record Standing(Question next, int answered, int due, List<Integer> boxes) {}
+    record Standing(List<Question> asked, int answered, int due, List<Integer> boxes) {}
 
     Trainer trainer(Teacher teacher) {
         return Once.aRequest(Trainer.class, teacher.id(), () -> {
             School school = editor.schoolOf(teacher).over(School.USUAL);
-            return new Trainer(poses.of(teacher), editor.unfolderOf(teacher), school.legRule());
+            return new Trainer(poses.of(teacher), editor.unfolderOf(teacher), school);
         });
     }
 
@@ -61,7 +65,7 @@ public class Practice {
         }
         int answered = answered(kept, today);
         return new Standing(
-                trainer(teacher).next(cards, today, fresh, answered).orElse(null),
+                trainer(teacher).today(cards, today, fresh, answered),
                 answered,
                 waiting(cards, today, fresh, answered),
                 boxes);
@@ -89,13 +93,28 @@ public class Practice {
         return trainer(teacher).find(key);
     }
 
-    /** Counts an answer; one that was counted today already counts no second time. */
+    /** Counts an answer of today; one that was counted today already counts no second time. */
     @Transactional
-    public void answer(Teacher teacher, Question question, int choice) {
+    public Judged answer(Teacher teacher, Question question, String given) {
+        return answer(teacher, question, given, zones.today(teacher));
+    }
+
+    /**
+     * Counts an answer that was given on a day and may come later, from a device that had no line. A day to come, or one before what
+     * was counted last, is taken as that.
+     */
+    @Transactional
+    public Judged answer(Teacher teacher, Question question, String given, LocalDate on) {
         LocalDate today = zones.today(teacher);
+        Judged judged = question.judge(given);
         Optional<Kept> before = store.hold(teacher, question.key());
-        if (before.isPresent() && !before.get().card().isDue(today)) return;
-        Card card = before.map(Kept::card).orElseGet(() -> Card.fresh(question.key(), today));
-        store.put(teacher, card.answered(question.isRight(choice), today), today);
+        LocalDate day = on.isAfter(today) || on.isBefore(today.minusDays(LATEST_DAYS)) ? today : on;
+        if (before.isPresent() && before.get().lastOn().isAfter(day))
+            day = before.get().lastOn();
+        if (before.isPresent() && !before.get().card().isDue(day)) return judged;
+        LocalDate counted = day;
+        Card card = before.map(Kept::card).orElseGet(() -> Card.fresh(question.key(), counted));
+        store.put(teacher, card.answered(judged.right(), counted), counted);
+        return judged;
     }
 }

@@ -19,6 +19,7 @@ import gurukram.web.plans.StoredClass;
 import gurukram.web.poses.OwnLadderStore;
 import gurukram.web.poses.OwnWords;
 import gurukram.web.poses.Poses;
+import gurukram.web.practice.Brought;
 import gurukram.web.shared.Teacher;
 import gurukram.web.teach.CoveredLog;
 import gurukram.web.teach.RehearsalStore;
@@ -101,6 +102,15 @@ class Checker {
             case MEETING -> belongs(teacher, Kind.GROUP, content, "group_id");
             case CARD -> {
                 // a question that is not asked any more is not asked
+            }
+            case RECITED -> Brought.recited(content.path("row").path("said").toString());
+            case SLIPS -> {
+                ClassPlan plan = PlanJson.read(content.path("row").path("plan").toString());
+                whole(plan, teacher);
+                Brought.slips(
+                        plan,
+                        content.path("row").path("slips").toString(),
+                        content.path("row").path("marked").toString());
             }
             case EVENT -> {
                 // its columns say all there is to it

@@ -23,6 +23,8 @@ class FarewellStore {
             "room_way",
             "calendar_feed",
             "practice_card",
+            "practice_order",
+            "practice_slips",
             "yoga_class",
             "class_group",
             "room",

@@ -41,6 +41,8 @@ public enum Kind {
     EVENT("events", "event", "id", List.of()),
     WAY("ways", "room_way", "id", List.of()),
     CARD("cards", "practice_card", "id", List.of()),
+    RECITED("recitals", "practice_order", "id", List.of()),
+    SLIPS("slips", "practice_slips", "id", List.of()),
     DRAFT("drafts", "draft", "id", List.of()),
     LOG(
             "logs",

@@ -1,13 +1,20 @@
 package gurukram.web.teach;
 
+import gurukram.core.body.Side;
+import gurukram.core.felt.Sensation;
+import gurukram.core.felt.Spot;
+import gurukram.core.felt.Verdict;
 import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /**
  * What the room's page sends: times are ms since 1970 by the clock of the device, {@code endedAt} is null while the class goes on.
@@ -15,6 +22,7 @@ import java.util.UUID;
  * @param sentAt what that clock said when it was sent; null from pages that do not tell
  * @param jumped whether the page saw its clock jump
  * @param said which words of the theme were said so far; null from pages that do not tell
+ * @param felt what people said they felt so far; null from pages that do not tell
  * @param changes how the class left its plan so far, all of it; null from pages that do not tell
  */
 public record LogPost(
@@ -24,9 +32,13 @@ public record LogPost(
         Boolean jumped,
         List<Item> moments,
         List<String> said,
+        List<FeltItem> felt,
         List<TaughtStore.Change> changes) {
     static final int MOST = 5_000;
     private static final int MOST_CHANGES = 60;
+    static final int MOST_FELT = 300;
+    private static final Set<String> DID =
+            Arrays.stream(Verdict.values()).map(Verdict::word).collect(Collectors.toSet());
     private static final int MOST_LETTERS = 300;
     /** Why a class is paused, as the room offers it. */
     static final List<String> REASONS =
@@ -87,6 +99,36 @@ public record LogPost(
     private static String clipped(String words) {
         String plain = Plain.line(words, "", Integer.MAX_VALUE);
         return plain.substring(0, Math.min(MOST_LETTERS, plain.length()));
+    }
+
+    /** What somebody said. @param how a way of feeling, {@code spot} a place, {@code side} right, left or null, {@code did} what was done */
+    public record FeltItem(UUID id, Integer ordinal, String how, String spot, String side, String did) {}
+
+    /** What people said they felt, in our words: what is of no list is let go. */
+    List<FeltStore.Noted> felt(Script script) {
+        List<FeltStore.Noted> all = new ArrayList<>();
+        if (felt == null) return all;
+        for (FeltItem item : felt.subList(0, Math.min(MOST_FELT, felt.size()))) {
+            boolean whole = item != null
+                    && item.id() != null
+                    && item.ordinal() != null
+                    && item.ordinal() >= 0
+                    && item.ordinal() < script.moments().size()
+                    && item.did() != null
+                    && DID.contains(item.did());
+            if (!whole || item.how() == null || item.spot() == null) continue;
+            Optional<Sensation.How> how = Sensation.How.find(item.how());
+            Optional<Spot> spot = Spot.find(item.spot());
+            if (how.isEmpty() || spot.isEmpty()) continue;
+            Side side = "right".equals(item.side()) ? Side.RIGHT : "left".equals(item.side()) ? Side.LEFT : null;
+            Script.Line line = script.moments().get(item.ordinal());
+            String at = line.sideWords() == null || line.sideWords().isEmpty()
+                    ? line.name()
+                    : line.name() + ", " + line.sideWords();
+            all.add(new FeltStore.Noted(
+                    item.id(), at, line.node(), new Sensation(how.get(), spot.get(), side).words(), item.did()));
+        }
+        return all;
     }
 
     /** Which words of the theme were said: only what the script has. */

@@ -1,5 +1,6 @@
 package gurukram.web.teach;
 
+import gurukram.core.felt.FeltSheet;
 import gurukram.core.text.Refused;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
@@ -113,6 +114,14 @@ class RoomController {
             @AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id) {
         return ResponseEntity.ok(
                 changes.prepared(teacher, taught.find(teacher, id).orElseThrow(NotFound::new)));
+    }
+
+    /** What to do about what somebody feels, in every pose of the class and for the needs of its group, for a time without the server. */
+    @Dear
+    @GetMapping("/room/{id}/feelings")
+    ResponseEntity<FeltSheet> feelings(@AuthenticationPrincipal Teacher teacher, @PathVariable TaughtId id) {
+        TaughtStore.Taught found = taught.find(teacher, id).orElseThrow(NotFound::new);
+        return ResponseEntity.ok(scripts.feelings(teacher, found));
     }
 
     /** It was ended by accident: it goes on. */

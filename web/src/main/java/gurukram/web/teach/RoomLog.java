@@ -21,9 +21,11 @@ class RoomLog {
     private final TaughtStore taught;
     private final Ending ending;
     private final ClassStore classes;
+    private final FeltStore felt;
     private final Clock clock;
 
-    RoomLog(TaughtStore taught, Ending ending, ClassStore classes, Clock clock) {
+    RoomLog(TaughtStore taught, Ending ending, ClassStore classes, FeltStore felt, Clock clock) {
+        this.felt = felt;
         this.clock = clock;
         this.taught = taught;
         this.ending = ending;
@@ -48,6 +50,8 @@ class RoomLog {
         taught.log(teacher, id, read.startedAt(), read.endedAt(), read.entries());
         List<String> said = post.said(before.script());
         if (!said.isEmpty()) taught.said(teacher, id, said);
+        List<FeltStore.Noted> noted = post.felt(before.script());
+        if (!noted.isEmpty()) felt.add(teacher, id, noted, LogPost.MOST_FELT);
         List<TaughtStore.Change> changes = post.changes();
         if (changes != null) taught.keepChanges(teacher, id, changes);
         taught.keepClock(teacher, id, read.shiftMs(), read.odd());

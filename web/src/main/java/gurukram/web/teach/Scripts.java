@@ -1,8 +1,13 @@
 package gurukram.web.teach;
 
 import gurukram.core.check.Subject;
+import gurukram.core.felt.Feelings;
+import gurukram.core.felt.FeltSheet;
+import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCatalogue;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.CarriedStore;
@@ -10,6 +15,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.StoredClass;
 import gurukram.web.plans.View;
 import gurukram.web.plans.findings.ClassChecks;
+import gurukram.web.poses.Poses;
 import gurukram.web.shared.Teacher;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -24,8 +30,10 @@ public class Scripts {
     private final ClassChecks checks;
     private final GroupStore groups;
     private final CarriedStore carried;
+    private final Poses poses;
 
-    Scripts(ClassStore classes, ClassChecks checks, GroupStore groups, CarriedStore carried) {
+    Scripts(ClassStore classes, ClassChecks checks, GroupStore groups, CarriedStore carried, Poses poses) {
+        this.poses = poses;
         this.carried = carried;
         this.classes = classes;
         this.checks = checks;
@@ -53,6 +61,19 @@ public class Scripts {
             }
         }
         return owed;
+    }
+
+    /** A pose that is gone since, and a group that is gone, are passed over. */
+    FeltSheet feelings(Teacher teacher, TaughtStore.Taught taught) {
+        PoseCatalogue catalogue = poses.of(teacher);
+        List<Pose> poses = taught.script().felt().keySet().stream()
+                .sorted()
+                .filter(catalogue::has)
+                .map(catalogue::pose)
+                .toList();
+        People people = taught.group() == null ? null : groups.people(teacher, taught.group());
+        return new Feelings(catalogue)
+                .sheet(poses, people == null ? List.of() : people.needs().keySet());
     }
 
     /** By the class itself, else by its group; null when neither says. */

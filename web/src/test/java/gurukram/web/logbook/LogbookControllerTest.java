@@ -15,6 +15,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import gurukram.web.teach.FeltStore;
 import gurukram.web.teach.Script;
 import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
@@ -45,6 +46,7 @@ class LogbookControllerTest {
             mock(CarriedStore.class),
             mock(TriesStore.class),
             mock(Poses.class),
+            mock(FeltStore.class),
             zones,
             Clock.systemUTC());
     private final Teacher teacher = new Teacher(UUID.randomUUID(), UUID.randomUUID(), "a@b.example", "A", false);

@@ -1,0 +1,6 @@
+/**
+ * Schools side by side, and a class that goes over to another.
+ *
+ * <p>Imports: drawing, plans, poses, shared.
+ */
+package gurukram.web.schools;
