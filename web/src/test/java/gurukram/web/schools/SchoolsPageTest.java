@@ -45,10 +45,7 @@ class SchoolsPageTest {
 
     @Test
     void aClassGoesOverAfterTheNumbersWereTold() {
-        ClassId id = app.newClass(
-                teacher,
-                "salutations:",
-                "twelve positions b, 4 rounds, both sides");
+        ClassId id = app.newClass(teacher, "salutations:", "twelve positions b, 4 rounds, both sides");
         String asked = "class=" + id + "&list=&legs=same-front&round=one&join=&first=";
         String told = http.get("/schools/switch?" + asked).body();
         assertThat(told).contains("Positions: 48 instead of 96.", "Lunges with the right leg in front: 4 instead of 8");
