@@ -52,6 +52,6 @@ public record Sensation(How how, Spot spot, @Nullable Side side) {
 
     /** {@code pinch at the side of the knee, right}. */
     public String words() {
-        return how == How.NOTHING ? "nothing at " + spot.on(side) : how.word() + " at " + spot.on(side);
+        return how.word() + " " + spot.at() + (side == null ? "" : ", " + side.word());
     }
 }

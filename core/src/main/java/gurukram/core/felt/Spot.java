@@ -1,6 +1,7 @@
 package gurukram.core.felt;
 
 import gurukram.core.body.BodyArea;
+import gurukram.core.body.Side;
 import gurukram.core.pose.Need;
 import gurukram.core.text.Refused;
 import gurukram.core.text.Table;
@@ -75,8 +76,14 @@ public record Spot(String id, String words, Kind kind, List<BodyArea> areas, boo
         return find(id).orElseThrow(() -> new Refused("Nobody feels anything at “" + id + "”."));
     }
 
-    /** {@code the side of the right knee} would need grammar: the side stands behind. @param side {@code right} or null */
-    public String on(gurukram.core.body.@Nullable Side side) {
+    /** Where it is, in a sentence: {@code at the neck}, {@code behind the knee}. */
+    public String at() {
+        if (words.startsWith("the ")) return "at " + words;
+        return words.startsWith("a ") ? "in " + words : words;
+    }
+
+    /** Its words with the side behind them. @param side null where none is said */
+    public String on(@Nullable Side side) {
         return sided && side != null ? words + ", " + side.word() : words;
     }
 }

@@ -3,6 +3,7 @@ package gurukram.core.practice;
 import gurukram.core.body.BodyArea;
 import gurukram.core.body.Felt;
 import gurukram.core.body.Side;
+import gurukram.core.caution.Rulebook;
 import gurukram.core.felt.Feelings;
 import gurukram.core.felt.Reply;
 import gurukram.core.felt.Sensation;
@@ -143,17 +144,18 @@ final class FeltQuestions {
     private Question question(Said said) {
         Reply reply = reply(said);
         Sensation sensation = said.sensation();
-        String place = sensation.spot().words();
+        String place = sensation.spot().at();
         String where = sensation.side() == null
                 ? place
                 : place + ", on the " + sensation.side().word();
         String name = said.pose().name() + sided(said);
         String words = sensation.how() == How.NOTHING
-                ? "%s. Somebody says: “I feel nothing at %s.”".formatted(name, where)
-                : "%s. Somebody says: “%s at %s.”".formatted(name, first(sensation.how()), where);
+                ? "%s. Somebody says: “I feel nothing %s.”".formatted(name, where)
+                : "%s. Somebody says: “%s %s.”".formatted(name, first(sensation.how()), where);
         String need = said.need() == null
                 ? ""
-                : " Of her you know: %s.".formatted(said.need().words());
+                : " You know of her: %s."
+                        .formatted(Rulebook.shipped().of(said.need()).name());
         StringBuilder why = new StringBuilder(reply.so());
         for (Reply.ByNeed by : reply.needs())
             why.append(" With ").append(by.need().words()).append(": ").append(by.why());

@@ -11,9 +11,11 @@ import gurukram.core.plan.settings.School.LegRule;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.PoseCatalogue;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** What is known of a flow as a salutation: where its two lunges are, and of which list of twelve it is. */
@@ -21,15 +23,24 @@ final class Salutation {
     /** So many of twelve are where the list has them. */
     private static final int LIKE = 9;
 
+    private static final Set<Base> BACK =
+            EnumSet.of(Base.DOG, Base.PLANK, Base.PRONE, Base.HANDS_AND_KNEES, Base.FOREARMS);
+
     private final PoseCatalogue catalogue;
 
     Salutation(PoseCatalogue catalogue) {
         this.catalogue = catalogue;
     }
 
-    /** Whether two lunges stand in it, with a way over plank or dog between. */
+    /** Whether two lunges stand in it, with a way over plank, dog or the floor between. */
     boolean is(Flow flow) {
-        return lunges(flow).size() == 2;
+        List<List<Integer>> lunges = lunges(flow);
+        if (lunges.size() != 2) return false;
+        List<Integer> first = lunges.get(0);
+        return flow.steps().subList(first.get(first.size() - 1), lunges.get(1).get(0)).stream()
+                .map(Step::pose)
+                .anyMatch(pose ->
+                        pose != null && BACK.contains(catalogue.pose(pose).base()));
     }
 
     /** The steps of each lunge, as places in the flow: one after the other is one lunge. */
@@ -51,8 +62,8 @@ final class Salutation {
 
     /** The flow under a leg rule: the second lunge as the rule has it, seen from the first. */
     Flow under(LegRule legs, Flow flow) {
+        if (!is(flow)) return flow;
         List<List<Integer>> lunges = lunges(flow);
-        if (lunges.size() != 2) return flow;
         boolean firstLeads = flow.steps().get(lunges.get(0).get(0)).sides() instanceof SideRule.Lead;
         boolean leads = (legs == LegRule.SAME_FRONT) == firstLeads;
         SideRule rule = leads ? new SideRule.Lead() : new SideRule.Other();
@@ -63,8 +74,8 @@ final class Salutation {
 
     /** The rule it follows; empty where it has no two lunges. */
     Optional<LegRule> legs(Flow flow) {
+        if (!is(flow)) return Optional.empty();
         List<List<Integer>> lunges = lunges(flow);
-        if (lunges.size() != 2) return Optional.empty();
         boolean same = flow.steps()
                 .get(lunges.get(0).get(0))
                 .sides()

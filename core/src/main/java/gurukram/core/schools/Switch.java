@@ -126,9 +126,9 @@ public record Switch(ClassPlan plan, Sums before, Sums after, List<String> chang
             long more = after.ms() - before.ms();
             told.add("The class: %s instead of %s, %s %s."
                     .formatted(
-                            Millis.show(after.ms()),
-                            Millis.show(before.ms()),
-                            Millis.show(Math.abs(more)),
+                            Millis.showWhole(after.ms()),
+                            Millis.showWhole(before.ms()),
+                            Millis.showWhole(Math.abs(more)),
                             more > 0 ? "longer" : "shorter"));
         }
         leg(told, "right", before.right(), after.right());

@@ -40,8 +40,8 @@ class PracticeController {
         this.poses = poses;
     }
 
-    /** A figure with what stands under it. */
-    public record Shown(String figure, String under) {}
+    /** A figure with what stands under it. @param look {@code wide} for a large one */
+    public record Shown(String figure, String under, String look) {}
 
     /** @param figure empty where there is none */
     public record Choice(int n, String words, String figure) {}
@@ -104,11 +104,12 @@ class PracticeController {
                         choices.size(), one.words(), one.figure() == null ? "" : figure(catalogue, one.figure())));
         }
         List<Shown> shown = new ArrayList<>();
-        for (Question.Shown one : question.shown()) shown.add(new Shown(figure(catalogue, one), one.under()));
+        for (Question.Shown one : question.shown()) shown.add(new Shown(figure(catalogue, one), one.under(), ""));
         if (question.kind() == Kind.FELT && question.figure() != null)
             shown.add(new Shown(
                     Figures.felt(catalogue.pose(question.figure().pose())),
-                    "hatched: it lengthens; dotted: it works; crossed: not here"));
+                    "hatched: it lengthens; dotted: it works; crossed: not here",
+                    "wide"));
         return new Asked(
                 question.key(),
                 question.kind().words(),

@@ -92,7 +92,7 @@ class ReciteController {
     String learn(@AuthenticationPrincipal Teacher teacher, @PathVariable ClassId id, Model model) {
         StoredClass stored = classes.find(teacher, id).orElseThrow(NotFound::new);
         List<Row> rows = recite.ofClass(teacher, id).stream().map(Row::of).toList();
-        model.addAttribute("title", stored.plan().settings().title());
+        model.addAttribute("name", stored.plan().settings().title());
         model.addAttribute("id", id.toString());
         model.addAttribute("rows", rows);
         model.addAttribute("known", rows.stream().filter(Row::known).count());
@@ -147,7 +147,7 @@ class ReciteController {
     private void head(Recite.Standing standing, Model model) {
         Knowing knowing = standing.knowing();
         model.addAttribute("key", standing.sequence().key());
-        model.addAttribute("title", standing.sequence().title());
+        model.addAttribute("name", standing.sequence().title());
         model.addAttribute("stage", knowing.stage().words());
         model.addAttribute("isAlone", knowing.stage() == Knowing.Stage.ALONE);
         model.addAttribute("tries", knowing.tries());

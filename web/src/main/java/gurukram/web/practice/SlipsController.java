@@ -73,7 +73,7 @@ class SlipsController {
     String look(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID id, Model model) {
         Kept kept = store.find(teacher, id).orElseThrow(NotFound::new);
         model.addAttribute("id", id);
-        model.addAttribute("title", kept.title());
+        model.addAttribute("name", kept.title());
         model.addAttribute("many", kept.put().slips().size());
         model.addAttribute("rows", slips.rows(teacher, kept));
         if (kept.marked() != null) {

@@ -1,5 +1,9 @@
 package gurukram.web.schools;
 
+import gurukram.core.check.Checks;
+import gurukram.core.check.Finding;
+import gurukram.core.check.Report;
+import gurukram.core.check.Severity;
 import gurukram.core.notation.line.TwelvePositions;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -17,6 +21,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.plans.EditRequest;
 import gurukram.web.plans.MyFlows;
 import gurukram.web.plans.StoredClass;
+import gurukram.web.plans.findings.ClassChecks;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
@@ -47,8 +52,10 @@ class SchoolsController {
     private final ClassEditor editor;
     private final ClassStore classes;
     private final Poses poses;
+    private final ClassChecks checks;
 
-    SchoolsController(MyFlows flows, ClassEditor editor, ClassStore classes, Poses poses) {
+    SchoolsController(MyFlows flows, ClassEditor editor, ClassStore classes, Poses poses, ClassChecks checks) {
+        this.checks = checks;
         this.flows = flows;
         this.editor = editor;
         this.classes = classes;
@@ -137,12 +144,23 @@ class SchoolsController {
         WayForm form = WayForm.of(fields, "");
         Switch over = Switch.of(stored.plan(), form.way(), poses.of(teacher), editor.unfolderOf(teacher));
         model.addAttribute("id", stored.id().toString());
-        model.addAttribute("title", stored.plan().settings().title());
+        model.addAttribute("name", stored.plan().settings().title());
         model.addAttribute("version", stored.version());
         model.addAttribute("way", form);
         model.addAttribute("changed", over.changed());
         model.addAttribute("told", over.told());
         model.addAttribute("left", over.left());
+        Checks by = checks.of(teacher, stored.id());
+        Report before = by.report(stored.plan());
+        model.addAttribute(
+                "findings",
+                over.changesNothing()
+                        ? List.of()
+                        : by.report(over.plan()).findings().stream()
+                                .filter(finding -> finding.severity() != Severity.INFO && !before.has(finding))
+                                .map(Finding::what)
+                                .distinct()
+                                .toList());
         model.addAttribute("asked", !form.way().changesNothing());
         return over;
     }
