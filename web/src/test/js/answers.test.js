@@ -53,6 +53,22 @@ test('what is answered while another is on its way is not lost', async () => {
   assert.deepEqual(waiting().map((one) => one.key), ['late']);
 });
 
+test('one that comes while another is on its way is sent after it', async () => {
+  line(async (all) => {
+    await new Promise((done) => setTimeout(done, 5));
+    return counts(all);
+  });
+  keep('a', '1');
+  const first = flush();
+  await new Promise((done) => setTimeout(done, 1));
+  keep('b', '2');
+  const told = await flush();
+  await first;
+  assert.deepEqual(told.map((one) => one.key), ['b']);
+  assert.equal(sent.length, 2);
+  assert.deepEqual(waiting(), []);
+});
+
 test('a damaged store is an empty one', () => {
   kept.set('gurukram.practice', '{');
   assert.deepEqual(waiting(), []);

@@ -23,12 +23,12 @@ export function keep(key, given, at = new Date()) {
   write([...waiting().filter((one) => one.key !== key), { key, given, on: dayOf(at) }]);
 }
 
-let sending = null;
+let before = Promise.resolve();
 
-/** Sends what waits; answers what became of each, or null when there is no line. */
+/** Sends what waits, one after the other; answers what became of each, or null when there is no line. */
 export function flush() {
-  sending ??= send().finally(() => (sending = null));
-  return sending;
+  before = before.then(send);
+  return before;
 }
 
 async function send() {

@@ -111,7 +111,7 @@ document.addEventListener('alpine:init', () => {
       this.judged = null;
       this.answered += 1;
       answers.keep(this.question.key, given);
-      this.$nextTick(() => this.$refs.next.focus());
+      this.$nextTick(() => this.$refs.next?.focus());
       await this.send();
     },
     async send() {
@@ -130,7 +130,7 @@ document.addEventListener('alpine:init', () => {
       this.given = null;
       this.judged = null;
       this.typed = '';
-      this.$nextTick(() => this.$refs.asked.focus());
+      this.$nextTick(() => this.$refs.asked?.focus());
     },
     key(event) {
       if (!this.isOpen || this.isTyped || event.altKey || event.ctrlKey || event.metaKey || event.target.closest('input, select, textarea')) return;

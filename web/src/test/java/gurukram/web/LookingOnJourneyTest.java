@@ -94,8 +94,7 @@ class LookingOnJourneyTest extends BrowserTests {
             Assertions.assertThat(guest.locator("body").innerText()).doesNotContain("nobody else");
             page.keyboard().press("ArrowRight");
             assertThat(guest.locator(".look-side")).containsText("left standing leg");
-            Assertions.assertThat((Boolean) guest.evaluate("document.querySelector('.look-figure').naturalWidth > 0"))
-                    .isTrue();
+            guest.waitForFunction("document.querySelector('.look-figure').naturalWidth > 0");
             page.keyboard().press("Space");
             assertThat(guest.locator(".look-count")).containsText("a pause");
             guest.navigate(app.url("/"));

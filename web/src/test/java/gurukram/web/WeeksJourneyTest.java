@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.options.LoadState;
 import gurukram.core.group.Room;
 import gurukram.core.pose.Level;
-import gurukram.core.practice.Trainer;
 import gurukram.web.account.Zones;
 import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
@@ -128,25 +127,6 @@ class WeeksJourneyTest extends BrowserTests {
         String link = page.locator("#feed-link").inputValue();
         assertThat(link).contains("/calendar/feed/");
         axeFindsNothing();
-    }
-
-    @Test
-    void fiveMinutesOfPracticeByKeyboard() {
-        signIn(app.newTeacher().email());
-        page.locator("text=Five minutes of practice").focus();
-        enter();
-        axeFindsNothing();
-        for (int n = 1; n <= Trainer.NEW_A_DAY; n++) {
-            page.locator(".practice-choices button").first().focus();
-            enter();
-            assertThat(page.locator("main")).containsText(n + " answered today");
-            assertThat(page.locator(".practice-told")).isVisible();
-            if (n == 1) axeFindsNothing();
-            page.locator(".button.strong").focus();
-            enter();
-        }
-        assertThat(page.locator("main")).containsText("That is enough for today.");
-        phone();
     }
 
     @Test
