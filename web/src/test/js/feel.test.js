@@ -12,8 +12,8 @@ const SHEET = {
     { verdict: 'stop', so: 'Out.', ask: 'Better?', act: 'Come out now.', sendTo: 'A doctor.' },
   ],
   // head stretch, head pinch, knee stretch (own, other, not said), knee pinch
-  poses: { tree: { letters: 'DDD' + 'DDD' + 'ACA' + 'BBB', changes: { knee: 'Foot lower.' }, easier: 'kickstand' }, crow: { letters: 'A'.repeat(12), changes: {}, easier: '' } },
-  needs: [{ need: 'knee', words: 'knee', least: 'AABC', whys: [{ verdict: 'ease', why: 'Sore.', sendTo: '' }, { verdict: 'stop', why: 'Sore.', sendTo: 'a doctor' }], leftOut: ['crow'] }],
+  poses: { tree: { letters: 'DDD' + 'DDD' + 'ACA' + 'BBB', changes: { knee: 'Foot lower.' }, shapes: { knee: 'kickstand' } }, crow: { letters: 'A'.repeat(12), changes: {}, shapes: {} } },
+  needs: [{ need: 'knee', words: 'knee', ask: 'Does it hurt?', least: 'AABC', whys: [{ verdict: 'ease', why: 'Sore.', sendTo: '' }, { verdict: 'stop', why: 'Sore.', sendTo: 'a doctor' }], leftOut: ['crow'] }],
 };
 
 test('what should be there is kept, on its own side', () => {
@@ -30,7 +30,7 @@ test('a change is that of this very pose, and another shape', () => {
 
 test('a need asks for more and never for less', () => {
   const [knee] = reply(SHEET, 'tree', 'right', 'stretch', 'knee', 'right').needs;
-  assert.deepEqual([knee.verdict, knee.act], ['ease', 'Come half-way out. Here: Foot lower.']);
+  assert.deepEqual([knee.verdict, knee.ask, knee.act], ['ease', 'Does it hurt?', 'Come half-way out. Here: Foot lower.']);
   const [pinched] = reply(SHEET, 'tree', 'right', 'pinch', 'knee', 'right').needs;
   assert.deepEqual([pinched.verdict, pinched.sendTo, pinched.act], ['stop', 'a doctor', 'Come out slowly. Not this pose today.']);
   assert.deepEqual(reply(SHEET, 'tree', 'right', 'pinch', 'head', null).needs, []);

@@ -10,9 +10,9 @@ const more = (a, b) => (ORDER.indexOf(a) >= ORDER.indexOf(b) ? a : b);
 
 /** What is said of one of a group's needs: null when it changes nothing. */
 function byNeed(need, pose, at) {
-  if (need.leftOut.includes(pose)) return { ...LEFT_OUT, need: need.words };
+  if (need.leftOut.includes(pose)) return { ...LEFT_OUT, need: need.words, ask: need.ask };
   const why = need.whys[LETTERS.indexOf(need.least[at]) - 1];
-  return why ? { ...why, need: need.words } : null;
+  return why ? { ...why, need: need.words, ask: need.ask } : null;
 }
 
 /**
@@ -41,7 +41,7 @@ export function reply(sheet, pose, side, how, place, on) {
     sendTo: answer.sendTo,
     needs: sheet.needs.map((need) => byNeed(need, pose, at)).filter(Boolean).map((need) => {
       const verdict = more(need.verdict, answer.verdict);
-      return { ...need, verdict, words: WORDS[verdict], act: act(verdict, answer, of, place) };
+      return { ...need, verdict, words: WORDS[verdict], ask: verdict === answer.verdict ? '' : need.ask, act: act(verdict, answer, of, place) };
     }),
   };
 }
@@ -50,7 +50,7 @@ function act(verdict, answer, of, place) {
   if (verdict === 'keep') return answer.act;
   if (verdict === 'stop') return answer.verdict === 'stop' ? answer.act : OUT;
   const here = of.changes[place] ? ` Here: ${of.changes[place]}` : '';
-  const shape = verdict === 'change' && of.easier ? ` Another shape: ${of.easier}.` : '';
+  const shape = verdict === 'change' && of.shapes[place] ? ` Another shape: ${of.shapes[place]}.` : '';
   return (answer.verdict === 'keep' ? HALF_OUT : answer.act) + here + shape;
 }
 
@@ -144,7 +144,7 @@ export const feel = {
   get replyNeeds() {
     return (this.feelReply?.needs ?? []).map((need) => ({
       need: `With ${need.need}: ${need.words.toLowerCase()}.`,
-      why: `${need.why} ${need.act}${need.sendTo ? ` Send to: ${need.sendTo}.` : ''}`,
+      why: `${need.why} ${need.ask ? `Ask: “${need.ask}” ` : ''}${need.act}${need.sendTo ? ` Send to: ${need.sendTo}.` : ''}`,
     }));
   },
 };

@@ -21,6 +21,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,6 +36,8 @@ import org.jspecify.annotations.Nullable;
 public final class Feelings {
     private static final String WHEN_STAYS = "If it stays or comes again: ";
     private static final String LEFT_OUT = "This pose is left out for this need, whatever is felt.";
+    private static final String OTHERS = "For others: ";
+    private static final String LEAVE_OUT = "Leave this one out";
     private static final String OUT = "Come out slowly. Not this pose today.";
     private static final String HALF_OUT = "Come half-way out.";
     private static final String PRACTITIONER = "a doctor or licensed practitioner";
@@ -97,7 +100,18 @@ public final class Feelings {
                 .replace(
                         "%2",
                         said.side() == null ? "other" : said.side().opposite().word());
-        return new Reply(least, so, answer.ask(), act(pose, said, answer, least), answer.sendTo(), byNeed);
+        String ask = answer.ask();
+        if (least != verdict) {
+            // what holds for others is no answer to somebody with a need
+            so = OTHERS + so.substring(0, 1).toLowerCase(Locale.ROOT) + so.substring(1);
+            Verdict strictest = least;
+            ask = byNeed.stream()
+                    .filter(line -> line.verdict() == strictest)
+                    .map(line -> Rulebook.shipped().of(line.need()).ask())
+                    .findFirst()
+                    .orElse(ask);
+        }
+        return new Reply(least, so, ask, act(pose, said, answer, least), answer.sendTo(), byNeed);
     }
 
     /** What is answered without a need. */
@@ -218,16 +232,32 @@ public final class Feelings {
         if (verdict == Verdict.STOP) return answer.verdict().equals(Verdict.STOP.word()) ? answer.act() : OUT;
         StringBuilder act = new StringBuilder(answer.verdict().equals(Verdict.KEEP.word()) ? HALF_OUT : answer.act());
         change(pose, said.spot()).ifPresent(change -> act.append(" Here: ").append(change));
-        String easier = easier(pose);
-        if (verdict == Verdict.CHANGE && !easier.isEmpty())
-            act.append(" Another shape: ").append(easier).append('.');
+        if (verdict == Verdict.CHANGE)
+            shape(pose, said.spot())
+                    .ifPresent(shape ->
+                            act.append(" Another shape: ").append(shape).append('.'));
         return act.toString();
     }
 
-    /** The first easier form, in a sentence; empty where there is none. */
-    String easier(Pose pose) {
-        if (pose.ties().easier().isEmpty()) return "";
-        return catalogue.pose(pose.ties().easier().get(0)).name().toLowerCase(Locale.ROOT);
+    /** Another shape, in a sentence: one in which this place is not asked for less, an easier form before what a need puts there. */
+    Optional<String> shape(Pose pose, Spot spot) {
+        return Stream.concat(
+                        pose.ties().easier().stream(),
+                        spot.needs().stream()
+                                .flatMap(need -> pose.caution(need).stream())
+                                .map(Caution::instead)
+                                .filter(Objects::nonNull))
+                .map(catalogue::pose)
+                .filter(other -> isFree(other, spot))
+                .map(other -> other.name().toLowerCase(Locale.ROOT))
+                .findFirst();
+    }
+
+    private static boolean isFree(Pose pose, Spot spot) {
+        return pose.notIn().stream().noneMatch(spot.areas()::contains)
+                && spot.needs().stream()
+                        .flatMap(need -> pose.caution(need).stream())
+                        .allMatch(caution -> caution.severity() == Caution.Severity.TELL);
     }
 
     static Optional<String> change(Pose pose, Spot spot) {
@@ -235,7 +265,7 @@ public final class Feelings {
                 .flatMap(need -> pose.caution(need).stream())
                 .filter(caution -> caution.severity() != Caution.Severity.BLOCKED)
                 .map(Caution::first)
-                .filter(text -> !text.isEmpty())
+                .filter(text -> !text.isEmpty() && !text.startsWith(LEAVE_OUT))
                 .findFirst();
     }
 

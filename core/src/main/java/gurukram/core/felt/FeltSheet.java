@@ -1,6 +1,7 @@
 package gurukram.core.felt;
 
 import gurukram.core.body.Side;
+import gurukram.core.caution.Rulebook;
 import gurukram.core.felt.Sensation.How;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Need;
@@ -39,16 +40,17 @@ public record FeltSheet(
     /**
      * @param letters of its answers
      * @param changes by place, what is possible in this very pose
-     * @param easier another shape; empty where there is none
+     * @param shapes by place, another shape
      */
-    public record OfPose(String letters, Map<String, String> changes, String easier) {}
+    public record OfPose(String letters, Map<String, String> changes, Map<String, String> shapes) {}
 
     /**
+     * @param ask what to ask somebody who has it
      * @param least letters of {@code whys}, the first for none
      * @param whys what the need asks for at least, and why
      * @param leftOut poses that are not for this need at all
      */
-    public record OfNeed(String need, String words, String least, List<Why> whys, List<String> leftOut) {}
+    public record OfNeed(String need, String words, String ask, String least, List<Why> whys, List<String> leftOut) {}
 
     /** @param sendTo empty where nobody is needed */
     public record Why(String verdict, String why, String sendTo) {}
@@ -80,8 +82,10 @@ public record FeltSheet(
     private static OfPose ofPose(Feelings feelings, Pose pose, Map<Answer, Integer> answers) {
         StringBuilder letters = new StringBuilder();
         Map<String, String> changes = new LinkedHashMap<>();
+        Map<String, String> shapes = new LinkedHashMap<>();
         for (Spot spot : Spot.all()) {
             Feelings.change(pose, spot).ifPresent(change -> changes.put(spot.id(), change));
+            feelings.shape(pose, spot).ifPresent(shape -> shapes.put(spot.id(), shape));
             for (How how : How.values())
                 for (Side side : SIDES) {
                     Answer answer = Feelings.answer(pose, Side.RIGHT, new Sensation(how, spot, side));
@@ -89,7 +93,7 @@ public record FeltSheet(
                     letters.append(LETTERS.charAt(at));
                 }
         }
-        return new OfPose(letters.toString(), changes, feelings.easier(pose));
+        return new OfPose(letters.toString(), changes, shapes);
     }
 
     private static OfNeed ofNeed(Need need, Collection<Pose> poses) {
@@ -105,6 +109,7 @@ public record FeltSheet(
         return new OfNeed(
                 need.word(),
                 need.words(),
+                Rulebook.shipped().of(need).ask(),
                 least.toString(),
                 whys,
                 poses.stream()

@@ -156,9 +156,14 @@ final class FeltQuestions {
                 ? ""
                 : " You know of her: %s."
                         .formatted(Rulebook.shipped().of(said.need()).name());
-        StringBuilder why = new StringBuilder(reply.so());
+        StringBuilder why = new StringBuilder();
         for (Reply.ByNeed by : reply.needs())
-            why.append(" With ").append(by.need().words()).append(": ").append(by.why());
+            why.append("With ")
+                    .append(by.need().words())
+                    .append(": ")
+                    .append(by.why())
+                    .append(' ');
+        why.append(reply.so());
         why.append(" Ask: “").append(reply.ask()).append("” ").append(reply.act());
         if (!reply.sendTo().isEmpty()) why.append(' ').append(reply.sendTo());
         for (Reply.ByNeed by : reply.needs())

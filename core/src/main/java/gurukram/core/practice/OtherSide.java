@@ -16,7 +16,7 @@ import java.util.function.Predicate;
 /**
  * Whether words say a cue for the other side: what they say of sides is read as in a class, and laid beside the cue as the engine
  * says it. Other words may be chosen and a second mention left out; no limb may be on the wrong side, and neither arms nor legs
- * nor a direction may be lost.
+ * that should do something may be lost. What is said beyond the cue is not judged.
  */
 public final class OtherSide {
     private static final Set<String> ENDS = Set.of(
@@ -48,14 +48,10 @@ public final class OtherSide {
         Match<WayClaim> ways = new Match<>(should.ways(), said.ways());
         ways.take((a, b) -> a.kind().equals(b.kind()), (a, b) -> a.side().equals(b.side()));
         for (LimbClaim claim : limbs.turned) return wrong(text.substring(claim.from(), claim.to()));
-        for (LimbClaim claim : limbs.said)
-            if (isOnlyOn(claim, should.limbs())) return wrong(text.substring(claim.from(), claim.to()));
         for (WayClaim claim : ways.turned) return wrong(text.substring(claim.from(), claim.to()));
         List<String> lost = new ArrayList<>();
         if (isLost(should.limbs(), said.limbs(), LimbClaim::arm)) lost.add("an arm");
         if (isLost(should.limbs(), said.limbs(), claim -> !claim.arm())) lost.add("a leg");
-        boolean onlyWays = should.limbs().isEmpty() && !should.ways().isEmpty();
-        if (onlyWays && said.ways().isEmpty()) lost.add("a direction");
         return lost.isEmpty()
                 ? new Judged(true, "")
                 : new Judged(false, "Nothing of it is wrong, but %s is missing.".formatted(String.join(" and ", lost)));
@@ -63,16 +59,6 @@ public final class OtherSide {
 
     private static Judged wrong(String words) {
         return new Judged(false, "“%s” is on the wrong side.".formatted(words.strip()));
-    }
-
-    /** Whether arms, or legs, are only ever named on the other side. */
-    private static boolean isOnlyOn(LimbClaim claim, List<LimbClaim> should) {
-        return should.stream().anyMatch(one -> one.arm() == claim.arm())
-                && should.stream().noneMatch(one -> isSame(one, claim));
-    }
-
-    private static boolean isSame(LimbClaim a, LimbClaim b) {
-        return a.arm() == b.arm() && isSameSide(a, b);
     }
 
     private static boolean isSameSide(LimbClaim a, LimbClaim b) {

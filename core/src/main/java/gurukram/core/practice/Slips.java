@@ -165,7 +165,6 @@ public final class Slips {
     /** The class with one slip more; null when no check tells it, or when it hides or blurs others. */
     private @org.jspecify.annotations.Nullable Tried tried(
             ClassPlan plan, Report before, List<Slip> slips, Candidate candidate) {
-        if (slips.stream().anyMatch(slip -> !Collections.disjoint(slip.nodes(), candidate.changed()))) return null;
         ClassPlan changed;
         try {
             changed = PlanRules.check(candidate.edit().applyTo(plan), catalogue);

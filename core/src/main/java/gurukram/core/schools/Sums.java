@@ -26,7 +26,7 @@ public record Sums(int passes, int positions, int halfBreaths, long ms, Feet.Leg
         Set<Position> positions = new HashSet<>();
         int halves = 0;
         for (Moment moment : score.moments()) {
-            if (moment.flow() == null || moment.pass() == null || moment.kind() == Moment.Kind.PAUSE) continue;
+            if (moment.flow() == null || moment.pass() == null) continue;
             Pass pass = new Pass(moment.flow(), moment.pass());
             passes.add(pass);
             positions.add(new Position(pass, moment.position()));

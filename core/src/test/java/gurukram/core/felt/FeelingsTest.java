@@ -61,6 +61,39 @@ class FeelingsTest {
     }
 
     @Test
+    void aNeedHasItsSayAlsoWhereEverybodyStops() {
+        Reply sharp = reply("triangle", Side.RIGHT, How.SHARP, "back-thigh", Side.RIGHT, Need.SCIATICA);
+        assertThat(sharp.needs()).hasSize(1);
+        assertThat(sharp.needs().get(0).sendTo()).isNotEmpty();
+        assertThat(reply("triangle", Side.RIGHT, How.SHARP, "neck", null, Need.SCIATICA)
+                        .needs())
+                .isEmpty();
+    }
+
+    @Test
+    void whatIsLeftOutForANeedIsNoChangeForOthers() {
+        for (Pose pose : CATALOGUE.poses())
+            for (Spot spot : Spot.all())
+                assertThat(FEELINGS.reply(pose, null, new Sensation(How.PINCH, spot, null), List.of())
+                                .act())
+                        .as("%s at %s", pose.id(), spot.id())
+                        .doesNotContain("Leave this one out", "Leave it out");
+    }
+
+    @Test
+    void anotherShapeIsOneInWhichThatPlaceIsFree() {
+        assertThat(reply("scale", null, How.PINCH, "knee-side", Side.RIGHT).act())
+                .as("lotus is easier, and worse for a knee")
+                .doesNotContain("lotus");
+        for (Pose pose : CATALOGUE.poses())
+            FEELINGS.shape(pose, spot("wrist"))
+                    .ifPresent(shape -> assertThat(
+                                    CATALOGUE.named(shape).orElseThrow().notIn())
+                            .as(pose.id() + " " + shape)
+                            .doesNotContain(gurukram.core.body.BodyArea.WRISTS));
+    }
+
+    @Test
     void theSideIsThatOfThePose() {
         assertThat(reply("triangle", Side.RIGHT, How.STRETCH, "back-thigh", Side.LEFT)
                         .so())
@@ -144,7 +177,7 @@ class FeelingsTest {
                     .isTrue();
         String wrist = reply("plank", null, How.PINCH, "wrist", Side.RIGHT).act();
         Caution caution = CATALOGUE.pose("plank").caution(Need.WRIST).orElseThrow();
-        assertThat(wrist).contains(caution.first()).contains("Another shape: ");
+        assertThat(wrist).contains(caution.first()).contains("Another shape: forearm plank.");
     }
 
     @Test

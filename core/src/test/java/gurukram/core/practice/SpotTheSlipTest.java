@@ -34,7 +34,7 @@ class SpotTheSlipTest {
     @Test
     void everySlipIsToldByACheckThatWasSilentBeforeAndHasItsOwnPlace() {
         Set<Slips.Kind> kinds = EnumSet.noneOf(Slips.Kind.class);
-        for (int i = 0; i < MadeUp.names().size(); i++) {
+        for (int i = 0; i < 2 * MadeUp.names().size(); i++) {
             ClassPlan clean = MadeUp.of(i, CATALOGUE);
             List<String> before =
                     CHECKS.report(clean).findings().stream().map(Finding::what).toList();

@@ -174,6 +174,29 @@ class SchoolsTest {
     }
 
     @Test
+    void onlySalutationsGoOverAndTheOtherWaysAreTakenToo() {
+        ClassPlan plan = Notation.plan(EIGHT.replace(
+                "  half lift, in\n", "  high lunge, lead, in\n  half lift, out\n  high lunge, other, in\n"));
+        Switch over = Switch.of(
+                plan, new Way(null, null, Counting.ONE_SIDE, new Join.Shared(0, 1), Side.LEFT), CATALOGUE, UNFOLDER);
+        assertThat(over.changed())
+                .as("two lunges without plank or dog between are no salutation")
+                .containsExactly("Twelve positions b: a round is one side; rounds meet: shared 0 1; the left first");
+        ClassPlan same = Switch.of(plan, way(null, LegRule.SAME_FRONT), CATALOGUE, UNFOLDER)
+                .plan();
+        ClassPlan other = Switch.of(same, way("c", null), CATALOGUE, UNFOLDER).plan();
+        assertThat(Switch.of(other, way(null, LegRule.SAME_FRONT), CATALOGUE, UNFOLDER)
+                        .changesNothing())
+                .as("the leg rule of before holds in another list")
+                .isTrue();
+        SideBySide led = beside(
+                FlowSettings.of(1),
+                new Way("b", LegRule.RETURNING, null, null, Side.RIGHT),
+                new Way("b", LegRule.RETURNING, null, null, Side.LEFT));
+        assertThat(led.differing()).containsExactly(4, 9);
+    }
+
+    @Test
     void anotherListKeepsNamesWordsAndRounds() {
         ClassPlan plan = Notation.plan(EIGHT.replace("both sides\nstanding", "both sides, with sun names\nstanding"));
         Switch over = Switch.of(plan, way("c", null), CATALOGUE, UNFOLDER);
