@@ -1,7 +1,7 @@
 /**
  * Practice for the teacher: questions whose answers come from the engine and the catalogue, and when each comes again.
  *
- * <p>Imports: body, caution, cue, dose, felt, notation.line, plan, plan.settings, pose, said, score, text, time.
+ * <p>Imports: body, caution, check, cue, dose, felt, notation, notation.line, plan, plan.edit, plan.settings, pose, said, score, text, time.
  */
 @NullMarked
 package gurukram.core.practice;

@@ -50,7 +50,8 @@ class OwnSlipsTest {
         }
     }
 
-    private static String clean(String base) throws IOException {
+    /** The class of a name, wherever it lies. */
+    static String clean(String base) throws IOException {
         for (Path folder : List.of(CHECKS.resolve("good"), CHECKS.resolve("clean"), SHIPPED)) {
             Path file = folder.resolve(base + ".txt");
             if (Files.exists(file)) return Files.readString(file);
