@@ -51,7 +51,11 @@ class PracticeJourneyTest extends BrowserTests {
         enter();
         axeFindsNothing();
         for (int n = 1; n <= Trainer.NEW_A_DAY; n++) {
-            if (n == 3) context.setOffline(true);
+            if (n == 3) {
+                until("localStorage.getItem('gurukram.practice') === null");
+                context.setOffline(true);
+            }
+            assertThat(page.locator(".practice-told").first()).isHidden();
             if (page.locator(".practice-say").isVisible()) {
                 page.locator(".practice-say textarea").focus();
                 page.keyboard().type("left foot to the right leg");
@@ -88,6 +92,7 @@ class PracticeJourneyTest extends BrowserTests {
         page.locator("text=Five minutes of practice").tap();
         for (int n = 1; n <= Trainer.NEW_A_DAY; n++) {
             assertThat(page.locator(".practice-ask")).isVisible();
+            assertThat(page.locator(".practice-told").first()).isHidden();
             if (page.locator(".practice-say").isVisible()) {
                 page.locator(".practice-say textarea").fill("the other foot");
                 page.locator(".practice-say button").tap();

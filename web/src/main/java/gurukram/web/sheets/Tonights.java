@@ -16,7 +16,7 @@ import org.springframework.stereotype.Component;
 
 /** What there is to lay out, to say and to watch tonight. */
 @Component
-class Tonights {
+public class Tonights {
     private final ClassStore classes;
     private final GroupStore groups;
     private final ClassChecks checks;
@@ -29,7 +29,7 @@ class Tonights {
         this.carried = carried;
     }
 
-    TonightPage of(Teacher teacher, StoredClass stored, String level) {
+    public TonightPage of(Teacher teacher, StoredClass stored, String level) {
         View view = View.of(level, stored.plan().settings());
         Subject subject = checks.found(teacher, stored, view).subject();
         UUID id = classes.group(teacher, stored.id());

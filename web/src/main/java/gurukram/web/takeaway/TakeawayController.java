@@ -7,6 +7,7 @@ import gurukram.web.account.Zones;
 import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import gurukram.web.studio.Houses;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -45,6 +46,7 @@ class TakeawayController {
     private final AccountStore accounts;
     private final PasswordEncoder passwords;
     private final SignInBrake brake;
+    private final Houses houses;
     private final Zones zones;
 
     TakeawayController(
@@ -55,7 +57,9 @@ class TakeawayController {
             AccountStore accounts,
             PasswordEncoder passwords,
             SignInBrake brake,
+            Houses houses,
             Zones zones) {
+        this.houses = houses;
         this.taking = taking;
         this.bringing = bringing;
         this.store = store;
@@ -171,6 +175,9 @@ class TakeawayController {
         else if (!passwords.matches(
                 password, accounts.byEmail(teacher.email()).orElseThrow().passwordHash()))
             problem = "This is not your password. Nothing is deleted.";
+        else if (!houses.heldBy(teacher).isEmpty())
+            problem = "Others are in %s, and only you have it: hand it over first. Nothing is deleted."
+                    .formatted(String.join(" and ", houses.heldBy(teacher)));
         if (!problem.isEmpty()) {
             response.setStatus((wait > 0 ? HttpStatus.TOO_MANY_REQUESTS : HttpStatus.UNPROCESSABLE_CONTENT).value());
             model.addAttribute("passwordProblem", problem);

@@ -40,6 +40,7 @@ public final class TestApp implements AutoCloseable {
                 "--gurukram.demo=true",
                 "--gurukram.visits=10000",
                 "--gurukram.zone=UTC",
+                "--gurukram.mail=none",
                 "--spring.main.banner-mode=off"));
         settings.addAll(List.of(more));
         context = SpringApplication.run(App.class, settings.toArray(String[]::new));

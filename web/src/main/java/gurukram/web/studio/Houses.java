@@ -1,0 +1,222 @@
+package gurukram.web.studio;
+
+import gurukram.core.studio.Deed;
+import gurukram.core.studio.Rights;
+import gurukram.core.studio.Role;
+import gurukram.core.text.Plain;
+import gurukram.core.text.Refused;
+import gurukram.web.outbox.OutboxStore;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Secrets;
+import gurukram.web.shared.Teacher;
+import gurukram.web.shared.WrongRequest;
+import gurukram.web.studio.HouseStore.House;
+import gurukram.web.studio.HouseStore.Member;
+import java.security.SecureRandom;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Studios of several teachers. Everything that is done in one asks here first, by the role of whoever asks; to who is not in it the
+ * studio is not there.
+ */
+@Service
+public class Houses {
+    static final int MOST_LETTERS = 120;
+    private static final int MOST_MEMBERS = 500;
+    private static final int MOST_EMAIL = 254;
+
+    private final HouseStore store;
+    private final OutboxStore outbox;
+    private final SecureRandom random = new SecureRandom();
+
+    Houses(HouseStore store, OutboxStore outbox) {
+        this.store = store;
+        this.outbox = outbox;
+    }
+
+    /** The studio, where she may do this in it; {@link NotFound} where she is not in it or may not. */
+    House may(Teacher teacher, UUID studio, Deed deed) {
+        return may(teacher, studio, deed, false);
+    }
+
+    /** The same with what somebody made. @param own whether she made it herself */
+    House may(Teacher teacher, UUID studio, Deed deed, boolean own) {
+        return store.find(studio, teacher)
+                .filter(house -> Rights.may(house.role(), deed, own))
+                .orElseThrow(NotFound::new);
+    }
+
+    List<House> of(Teacher teacher) {
+        return store.of(teacher);
+    }
+
+    /** Studios whose only owner she is while others are in them: their names. They have to be handed over before she goes. */
+    public List<String> heldBy(Teacher teacher) {
+        return store.of(teacher).stream()
+                .filter(house -> house.role() == Role.OWNER)
+                .filter(house -> {
+                    List<Member> members = store.members(house.id());
+                    long owners = members.stream()
+                            .filter(member -> member.role() == Role.OWNER)
+                            .count();
+                    return owners == 1 && members.size() > 1;
+                })
+                .map(House::name)
+                .toList();
+    }
+
+    private static Role role(String word) {
+        return Role.find(word).orElseThrow(() -> new WrongRequest("no such role"));
+    }
+
+    private static String name(String typed) {
+        String name = Plain.line(typed, "The name of a studio", MOST_LETTERS).strip();
+        if (name.isEmpty()) throw new Refused("A studio has a name.");
+        return name;
+    }
+
+    @Transactional
+    public UUID found(Teacher teacher, String typed) {
+        UUID studio = store.found(name(typed));
+        store.join(studio, teacher, Role.OWNER);
+        store.note(studio, teacher.name(), "founded the studio");
+        return studio;
+    }
+
+    @Transactional
+    public void rename(Teacher teacher, UUID studio, String typed) {
+        may(teacher, studio, Deed.RENAME);
+        String name = name(typed);
+        store.rename(studio, name);
+        store.note(studio, teacher.name(), "called it “%s”".formatted(name));
+    }
+
+    /**
+     * Asks somebody to come, by a link that holds fourteen days and for one.
+     *
+     * @param address a path of ours as people can follow it
+     */
+    @Transactional
+    public void invite(Teacher teacher, UUID studio, String typed, String as, UnaryOperator<String> address) {
+        House house = may(teacher, studio, Deed.INVITE);
+        Role role = role(as);
+        String email = typed.strip();
+        if (!email.matches("[^@\\s\\p{Cc}]+@[^@\\s\\p{Cc}]+\\.[^@\\s\\p{Cc}]+") || email.length() > MOST_EMAIL)
+            throw new Refused("“%s” is no e-mail address.".formatted(email));
+        if (store.members(studio).size() + store.asked(studio).size() >= MOST_MEMBERS)
+            throw new Refused("A studio has at most %d members.".formatted(MOST_MEMBERS));
+        String secret = Secrets.make(random);
+        store.ask(studio, role, email, Secrets.hash(secret));
+        outbox.send(email, "%s asks you to come to %s".formatted(teacher.name(), house.name()), """
+                %s asks you to come to %s, as %s: %s.
+
+                %s
+
+                The link holds fourteen days, and for one person. If you do not know what this is about, let it be.
+                """.formatted(
+                        teacher.name(), house.name(), role.word(), role.words(), address.apply("/come/" + secret)));
+        store.note(studio, teacher.name(), "asked %s to come as %s".formatted(email, role.word()));
+    }
+
+    @Transactional
+    public void endInvitation(Teacher teacher, UUID studio, UUID id) {
+        may(teacher, studio, Deed.END_INVITATION);
+        if (!store.endInvitation(studio, id)) throw new NotFound();
+        store.note(studio, teacher.name(), "took an invitation back");
+    }
+
+    /** What a link asks for; empty where it has ended or was never made. */
+    @Transactional
+    public Optional<HouseStore.Open> asked(String secret) {
+        return store.open(Secrets.hash(secret));
+    }
+
+    /** Comes in; the link is used up. Whoever is in it already stays what she is. */
+    @Transactional
+    public UUID come(Teacher teacher, String secret) {
+        HouseStore.Open open = store.open(Secrets.hash(secret)).orElseThrow(NotFound::new);
+        boolean came = store.join(open.studio(), teacher, open.role());
+        store.endInvitation(open.studio(), open.id());
+        if (came)
+            store.note(open.studio(), teacher.name(), "came as " + open.role().word());
+        return open.studio();
+    }
+
+    private Member member(UUID studio, UUID id) {
+        return store.members(studio).stream()
+                .filter(member -> member.id().equals(id))
+                .findFirst()
+                .orElseThrow(NotFound::new);
+    }
+
+    /** {@link Refused} where the studio would have no owner any more. */
+    @Transactional
+    public void change(Teacher teacher, UUID studio, UUID who, String as) {
+        may(teacher, studio, Deed.CHANGE_ROLE);
+        Role role = role(as);
+        Member member = member(studio, who);
+        if (role != Role.OWNER) keepAnOwner(studio, who);
+        store.change(studio, who, role);
+        store.note(studio, teacher.name(), "made %s %s".formatted(member.name(), role.word()));
+    }
+
+    private void keepAnOwner(UUID studio, UUID leaving) {
+        if (store.holdOwners(studio).equals(List.of(leaving)))
+            throw new Refused("A studio has an owner: make somebody else one first.");
+    }
+
+    @Transactional
+    public void remove(Teacher teacher, UUID studio, UUID who) {
+        may(teacher, studio, Deed.REMOVE_MEMBER);
+        Member member = member(studio, who);
+        keepAnOwner(studio, who);
+        store.remove(studio, who);
+        store.note(studio, teacher.name(), "took %s out".formatted(member.name()));
+    }
+
+    /** Somebody else has the studio from now on; whoever had it stays as a teacher. */
+    @Transactional
+    public void handOver(Teacher teacher, UUID studio, UUID who) {
+        may(teacher, studio, Deed.HAND_OVER);
+        Member member = member(studio, who);
+        if (member.id().equals(teacher.id())) throw new Refused("It is yours already.");
+        store.holdOwners(studio);
+        store.change(studio, who, Role.OWNER);
+        store.change(studio, teacher.id(), Role.TEACHER);
+        store.note(studio, teacher.name(), "handed the studio over to %s".formatted(member.name()));
+    }
+
+    /** With the last one the studio goes. */
+    @Transactional
+    public void leave(Teacher teacher, UUID studio) {
+        may(teacher, studio, Deed.LEAVE);
+        if (store.members(studio).size() > 1) keepAnOwner(studio, teacher.id());
+        store.remove(studio, teacher.id());
+        if (store.members(studio).isEmpty()) store.close(studio);
+        else store.note(studio, teacher.name(), "left");
+    }
+
+    List<Member> members(Teacher teacher, UUID studio) {
+        may(teacher, studio, Deed.SEE_MEMBERS);
+        return store.members(studio);
+    }
+
+    List<HouseStore.Invitation> invitations(Teacher teacher, UUID studio) {
+        may(teacher, studio, Deed.INVITE);
+        return store.asked(studio);
+    }
+
+    List<HouseStore.Event> record(Teacher teacher, UUID studio) {
+        may(teacher, studio, Deed.SEE_RECORD);
+        return store.events(studio);
+    }
+
+    void note(UUID studio, Teacher teacher, String what) {
+        store.note(studio, teacher.name(), what);
+    }
+}

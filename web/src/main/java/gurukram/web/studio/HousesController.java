@@ -1,0 +1,274 @@
+package gurukram.web.studio;
+
+import gurukram.core.studio.Deed;
+import gurukram.core.studio.Rights;
+import gurukram.core.studio.Role;
+import gurukram.core.text.Refused;
+import gurukram.web.account.Zones;
+import gurukram.web.outbox.Delivery;
+import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Outside;
+import gurukram.web.shared.Teacher;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.stereotype.Controller;
+import org.springframework.ui.Model;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+
+/** Studios of several teachers: founded, joined, left, handed over. */
+@Controller
+class HousesController {
+    private static final DateTimeFormatter DAY =
+            DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM).withLocale(Locale.UK);
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofLocalizedDateTime(
+                    FormatStyle.MEDIUM, FormatStyle.SHORT)
+            .withLocale(Locale.UK);
+
+    private final Houses houses;
+    private final HouseClasses classes;
+    private final Delivery delivery;
+    private final Outside outside;
+    private final Zones zones;
+
+    HousesController(Houses houses, HouseClasses classes, Delivery delivery, Outside outside, Zones zones) {
+        this.houses = houses;
+        this.classes = classes;
+        this.delivery = delivery;
+        this.outside = outside;
+        this.zones = zones;
+    }
+
+    /** A studio of a list. */
+    public record Row(UUID id, String name, String role, String words) {}
+
+    /** @param mine whether it is who looks */
+    public record Person(UUID id, String name, String email, String role, String since, boolean mine) {}
+
+    public record Asked(UUID id, String email, String role, String until) {}
+
+    public record Happened(String at, String who, String what) {}
+
+    /** A role to choose. */
+    public record Choice(String word, String words) {}
+
+    @GetMapping("/studios")
+    String list(@AuthenticationPrincipal Teacher teacher, Model model) {
+        model.addAttribute(
+                "rows",
+                houses.of(teacher).stream()
+                        .map(one -> new Row(
+                                one.id(),
+                                one.name(),
+                                one.role().word(),
+                                one.role().words()))
+                        .toList());
+        return "studio/list";
+    }
+
+    @PostMapping("/studios")
+    String found(
+            @AuthenticationPrincipal Teacher teacher,
+            @RequestParam(defaultValue = "") String name,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            return "redirect:/studios/" + houses.found(teacher, name);
+        } catch (Refused e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("problem", e.getMessage());
+            model.addAttribute("typed", name.replaceAll("\\p{Cc}", " "));
+            return list(teacher, model);
+        }
+    }
+
+    @GetMapping("/studios/{studio}")
+    String one(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID studio, Model model) {
+        HouseStore.House house = houses.may(teacher, studio, Deed.READ_CLASS);
+        Role role = house.role();
+        model.addAttribute("id", studio);
+        model.addAttribute("name", house.name());
+        model.addAttribute("role", role.word());
+        model.addAttribute("roleWords", role.words());
+        model.addAttribute("owns", Rights.may(role, Deed.INVITE));
+        model.addAttribute("shares", classes.all(teacher, studio));
+        model.addAttribute(
+                "people",
+                Rights.may(role, Deed.SEE_MEMBERS)
+                        ? houses.members(teacher, studio).stream()
+                                .map(one -> new Person(
+                                        one.id(),
+                                        one.name(),
+                                        one.email(),
+                                        one.role().word(),
+                                        DAY.format(one.joinedAt().atZone(zones.of(teacher))),
+                                        one.id().equals(teacher.id())))
+                                .toList()
+                        : List.of());
+        model.addAttribute(
+                "asked",
+                Rights.may(role, Deed.INVITE)
+                        ? houses.invitations(teacher, studio).stream()
+                                .map(one -> new Asked(
+                                        one.id(),
+                                        one.email(),
+                                        one.role().word(),
+                                        DAY.format(one.endsAt().atZone(zones.of(teacher)))))
+                                .toList()
+                        : List.of());
+        model.addAttribute(
+                "events",
+                Rights.may(role, Deed.SEE_RECORD)
+                        ? houses.record(teacher, studio).stream()
+                                .map(one -> new Happened(
+                                        MOMENT.format(one.at().atZone(zones.of(teacher))), one.who(), one.what()))
+                                .toList()
+                        : List.of());
+        model.addAttribute(
+                "roles",
+                Arrays.stream(Role.values())
+                        .map(one -> new Choice(one.word(), one.words()))
+                        .toList());
+        model.addAttribute("mails", delivery.isThere());
+        model.addAttribute("madeUp", delivery.standIn().isPresent());
+        return "studio/studio";
+    }
+
+    private String again(
+            Teacher teacher, UUID studio, String field, Refused e, HttpServletResponse response, Model model) {
+        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+        model.addAttribute("problem", e.getMessage());
+        model.addAttribute("problemAt", field);
+        return one(teacher, studio, model);
+    }
+
+    private static String to(UUID studio) {
+        return "redirect:/studios/" + studio;
+    }
+
+    @PostMapping("/studios/{studio}/name")
+    String rename(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID studio,
+            @RequestParam(defaultValue = "") String name,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            houses.rename(teacher, studio, name);
+            return to(studio);
+        } catch (Refused e) {
+            return again(teacher, studio, "name", e, response, model);
+        }
+    }
+
+    @PostMapping("/studios/{studio}/invitations")
+    String invite(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID studio,
+            @RequestParam(defaultValue = "") String email,
+            @RequestParam(defaultValue = "") String role,
+            HttpServletRequest request,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            houses.invite(teacher, studio, email, role, path -> outside.address(request, path));
+            return to(studio);
+        } catch (Refused e) {
+            model.addAttribute("typed", email.replaceAll("\\p{Cc}", " "));
+            return again(teacher, studio, "email", e, response, model);
+        }
+    }
+
+    @PostMapping("/studios/{studio}/invitations/{invitation}/end")
+    String endInvitation(
+            @AuthenticationPrincipal Teacher teacher, @PathVariable UUID studio, @PathVariable UUID invitation) {
+        houses.endInvitation(teacher, studio, invitation);
+        return to(studio);
+    }
+
+    @PostMapping("/studios/{studio}/members/{who}/role")
+    String change(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID studio,
+            @PathVariable UUID who,
+            @RequestParam(defaultValue = "") String role,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            houses.change(teacher, studio, who, role);
+            return to(studio);
+        } catch (Refused e) {
+            return again(teacher, studio, "members", e, response, model);
+        }
+    }
+
+    @PostMapping("/studios/{studio}/members/{who}/out")
+    String remove(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID studio,
+            @PathVariable UUID who,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            houses.remove(teacher, studio, who);
+            return who.equals(teacher.id()) ? "redirect:/studios" : to(studio);
+        } catch (Refused e) {
+            return again(teacher, studio, "members", e, response, model);
+        }
+    }
+
+    @PostMapping("/studios/{studio}/members/{who}/hand-over")
+    String handOver(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID studio,
+            @PathVariable UUID who,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            houses.handOver(teacher, studio, who);
+            return to(studio);
+        } catch (Refused e) {
+            return again(teacher, studio, "members", e, response, model);
+        }
+    }
+
+    @PostMapping("/studios/{studio}/leave")
+    String leave(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID studio,
+            HttpServletResponse response,
+            Model model) {
+        try {
+            houses.leave(teacher, studio);
+            return "redirect:/studios";
+        } catch (Refused e) {
+            return again(teacher, studio, "leave", e, response, model);
+        }
+    }
+
+    /** What an invitation is about; whoever is not signed in signs in or registers first and comes back here. */
+    @GetMapping("/come/{secret}")
+    String asked(@PathVariable String secret, Model model) {
+        HouseStore.Open open = houses.asked(secret).orElseThrow(NotFound::new);
+        model.addAttribute("secret", secret);
+        model.addAttribute("name", open.name());
+        model.addAttribute("role", open.role().word());
+        model.addAttribute("roleWords", open.role().words());
+        return "studio/come";
+    }
+
+    @PostMapping("/come/{secret}")
+    String come(@AuthenticationPrincipal Teacher teacher, @PathVariable String secret) {
+        return to(houses.come(teacher, secret));
+    }
+}

@@ -1,0 +1,7 @@
+/**
+ * A studio of several teachers: members and invitations, classes shared in it, and remarks on them. Read {@code Houses}: everything asks it
+ * first.
+ *
+ * <p>Imports: account, outbox, plans, poses, shared, sheets.
+ */
+package gurukram.web.studio;
