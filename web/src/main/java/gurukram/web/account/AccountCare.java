@@ -15,13 +15,20 @@ import org.springframework.stereotype.Component;
 class AccountCare {
     private final SignInBrake brake;
     private final FailedSignInStore failures;
+    private final MailedSecretStore mailed;
     private final Sessions sessions;
     private final Demo demo;
     private final HttpServletRequest request;
 
     /** @param request stands for the one of the moment */
     AccountCare(
-            SignInBrake brake, FailedSignInStore failures, Sessions sessions, Demo demo, HttpServletRequest request) {
+            SignInBrake brake,
+            FailedSignInStore failures,
+            MailedSecretStore mailed,
+            Sessions sessions,
+            Demo demo,
+            HttpServletRequest request) {
+        this.mailed = mailed;
         this.request = request;
         this.brake = brake;
         this.failures = failures;
@@ -37,6 +44,7 @@ class AccountCare {
     void forgetOld() {
         brake.forgetOld();
         failures.forgetOld();
+        mailed.forgetOld();
     }
 
     @EventListener(InteractiveAuthenticationSuccessEvent.class)

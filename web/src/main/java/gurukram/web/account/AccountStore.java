@@ -37,6 +37,7 @@ public class AccountStore {
     private static final Set<String> ZONES = ZoneId.getAvailableZoneIds();
     private static final String END_TOKENS =
             "delete from api_token where studio_id = :studio and teacher_id = :teacher";
+    private static final String NEW_EMAIL = "update teacher set email = :email where id = :id";
     private static final String NEW_HASH = "update teacher set password_hash = :hash where id = :id";
 
     /** How the e-mail of somebody begins who only practises before the app opens. */
@@ -95,6 +96,11 @@ public class AccountStore {
     @Transactional
     public void removePractised() {
         FORGET_PRACTISED.forEach(sql -> jdbc.sql(sql).update());
+    }
+
+    /** {@code DuplicateKeyException} where the address is taken. */
+    void changeEmail(Teacher teacher, String email) {
+        jdbc.sql(NEW_EMAIL).param("email", email).param("id", teacher.id()).update();
     }
 
     public void changePassword(Teacher teacher, String hash) {

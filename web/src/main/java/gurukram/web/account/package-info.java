@@ -1,6 +1,6 @@
 /**
  * Teachers, their studio and settings: sign-in, account page, school, where checks begin to speak.
  *
- * <p>Imports: shared.
+ * <p>Imports: outbox, shared.
  */
 package gurukram.web.account;

@@ -32,7 +32,13 @@ class SecurityConfig {
             throws Exception {
         http.addFilterBefore(new LongestSignIn(clock), SecurityContextHolderFilter.class);
         http.authorizeHttpRequests(requests -> requests.requestMatchers(
-                        "/sign-in", "/sign-in-failed", "/register", "/demo-sign-in", "/error")
+                        "/sign-in",
+                        "/sign-in-failed",
+                        "/register",
+                        "/demo-sign-in",
+                        "/forgotten",
+                        "/forgotten/*",
+                        "/error")
                 .permitAll()
                 .requestMatchers("/assets/**", "/css/**", "/vendor/**", "/favicon.svg")
                 .permitAll()

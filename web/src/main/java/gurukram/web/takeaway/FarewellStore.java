@@ -40,7 +40,8 @@ class FarewellStore {
     private static final List<String> WITH_OTHERS = List.of(
             "delete from house_remark where teacher_id = :teacher",
             "delete from house_class where teacher_id = :teacher",
-            "delete from house_member where teacher_id = :teacher");
+            "delete from house_member where teacher_id = :teacher",
+            "delete from mailed_secret where teacher_id = :teacher");
 
     private static final String LEFT = "select id from studio s where shared and not exists"
             + " (select 1 from house_member m where m.studio_id = s.id)";
