@@ -82,6 +82,10 @@ class AccountController {
             return signInPage(model, request, email, wait.words(), "");
         }
         response.setStatus(HttpStatus.UNAUTHORIZED.value());
+        if (failure instanceof TeacherSignIn.CodeNeeded code) {
+            model.addAttribute("code", true);
+            return signInPage(model, request, email, code.words(), "");
+        }
         String problem = "E-mail and password do not go together. Nothing else of yours was lost.";
         return signInPage(model, request, email, problem, "");
     }

@@ -38,11 +38,29 @@ class TeacherSignIn implements AuthenticationProvider {
         }
     }
 
+    /** The password is right, and the account has a second factor. */
+    static final class CodeNeeded extends BadCredentialsException {
+        private static final long serialVersionUID = 1L;
+        private final boolean wrong;
+
+        CodeNeeded(boolean wrong) {
+            super("a code is needed");
+            this.wrong = wrong;
+        }
+
+        String words() {
+            return wrong
+                    ? "This code is not of this moment, or was used already. Password and code once more, please."
+                    : "This account has a second factor: password and code, please.";
+        }
+    }
+
     private final AccountStore accounts;
     private final SignInBrake brake;
     private final KnownDeviceStore devices;
     private final FailedSignInStore failures;
     private final PasswordEncoder passwords;
+    private final SecondFactor factor;
     private final Demo demo;
     private final HttpServletRequest request;
     private final String nobodysHash;
@@ -54,6 +72,7 @@ class TeacherSignIn implements AuthenticationProvider {
             KnownDeviceStore devices,
             FailedSignInStore failures,
             PasswordEncoder passwords,
+            SecondFactor factor,
             Demo demo,
             HttpServletRequest request) {
         this.accounts = accounts;
@@ -61,6 +80,7 @@ class TeacherSignIn implements AuthenticationProvider {
         this.devices = devices;
         this.failures = failures;
         this.passwords = passwords;
+        this.factor = factor;
         this.demo = demo;
         this.request = request;
         this.nobodysHash = passwords.encode("nobody");
@@ -84,9 +104,20 @@ class TeacherSignIn implements AuthenticationProvider {
             account.ifPresent(found -> failures.note(found.teacher(), address));
             throw new BadCredentialsException("wrong e-mail or password");
         }
+        checkCode(account.get().teacher(), address);
         brake.right(one);
         devices.remember(account.get().teacher());
         return tokenFor(account.get().teacher());
+    }
+
+    /** A wrong code counts as a wrong password does. */
+    private void checkCode(Teacher teacher, String address) {
+        if (!factor.isOn(teacher)) return;
+        String code = request.getParameter("code");
+        if (code == null || code.isBlank()) throw new CodeNeeded(false);
+        if (factor.takes(teacher, code)) return;
+        failures.note(teacher, address);
+        throw new CodeNeeded(true);
     }
 
     private boolean matches(String password, String hash) {

@@ -41,7 +41,8 @@ class FarewellStore {
             "delete from house_remark where teacher_id = :teacher",
             "delete from house_class where teacher_id = :teacher",
             "delete from house_member where teacher_id = :teacher",
-            "delete from mailed_secret where teacher_id = :teacher");
+            "delete from mailed_secret where teacher_id = :teacher",
+            "delete from second_factor where teacher_id = :teacher");
 
     private static final String LEFT = "select id from studio s where shared and not exists"
             + " (select 1 from house_member m where m.studio_id = s.id)";
