@@ -114,6 +114,18 @@ public final class Feelings {
         return new Reply(least, so, ask, act(pose, said, answer, least), answer.sendTo(), byNeed);
     }
 
+    /** Only what is done, as {@link #reply} says it. */
+    public Verdict verdict(Pose pose, @Nullable Side side, Sensation said, Collection<Need> needs) {
+        Verdict verdict =
+                Objects.requireNonNull(ROWS.get(about(pose, side, said))).verdict();
+        Verdict least = verdict;
+        for (Need need : needs) {
+            Optional<Reply.ByNeed> line = byNeed(pose, said, need, verdict);
+            if (line.isPresent()) least = least.atLeast(line.get().verdict());
+        }
+        return least;
+    }
+
     /** What is answered without a need. */
     static FeltSheet.Answer answer(Pose pose, @Nullable Side side, Sensation said) {
         String about = about(pose, side, said);

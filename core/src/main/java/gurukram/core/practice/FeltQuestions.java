@@ -50,13 +50,18 @@ final class FeltQuestions {
             Sensation sensation,
             @Nullable Need need) {
         String key() {
-            return "felt/%s/%s/%s/%s/%s"
-                    .formatted(
-                            pose.id(),
-                            sensation.how().word(),
-                            sensation.spot().id(),
-                            sensation.side() == null ? "" : sensation.side().word(),
-                            need == null ? "" : need.word());
+            String side = sensation.side() == null ? "" : sensation.side().word();
+            String known = need == null ? "" : need.word();
+            return "felt/" + pose.id() + "/" + sensation.how().word() + "/"
+                    + sensation.spot().id() + "/" + side + "/" + known;
+        }
+    }
+
+    /** Something that may be said, and its place among the others. */
+    private record Drawn(int place, String key, Said said) {
+        static Drawn of(Said said) {
+            String key = said.key();
+            return new Drawn(Math.floorMod(key.hashCode() * 31, 9_973), key, said);
         }
     }
 
@@ -66,11 +71,13 @@ final class FeltQuestions {
         for (Pose pose : poses) {
             if (pose.stretches().isEmpty() && pose.works().isEmpty()) continue;
             Verdict wanted = Verdict.values()[Math.floorMod(pose.id().hashCode(), Verdict.values().length)];
+            // the order of no list, and the same every day
             candidates(pose).stream()
-                    .filter(said -> reply(said).verdict() == wanted)
-                    .min(Comparator.comparingInt(
-                                    (Said said) -> Math.floorMod(said.key().hashCode() * 31, 9_973))
-                            .thenComparing(Said::key))
+                    .map(Drawn::of)
+                    .sorted(Comparator.comparingInt(Drawn::place).thenComparing(Drawn::key))
+                    .map(Drawn::said)
+                    .filter(said -> feelings.verdict(said.pose(), said.side(), said.sensation(), needs(said)) == wanted)
+                    .findFirst()
                     .map(this::question)
                     .ifPresent(all::add);
         }
@@ -78,11 +85,11 @@ final class FeltQuestions {
     }
 
     private Reply reply(Said said) {
-        return feelings.reply(
-                said.pose(),
-                said.side(),
-                said.sensation(),
-                Optional.ofNullable(said.need()).stream().toList());
+        return feelings.reply(said.pose(), said.side(), said.sensation(), needs(said));
+    }
+
+    private static List<Need> needs(Said said) {
+        return Optional.ofNullable(said.need()).stream().toList();
     }
 
     /** What somebody may well say there: at the places the pose speaks of, and beside them. */

@@ -145,7 +145,15 @@ final class PoseQuestions {
                                             + moments.get(1).transitionMs()),
                                     Millis.showWhole(work),
                                     Millis.showWhole(whole)),
-                    List.of()));
+                    List.of(
+                            new Shown(
+                                    pose.id(),
+                                    Side.RIGHT,
+                                    "right: " + Millis.showWhole(moments.get(0).lengthMs())),
+                            new Shown(
+                                    pose.id(),
+                                    Side.LEFT,
+                                    "left: " + Millis.showWhole(moments.get(1).lengthMs())))));
         }
         return all;
     }
@@ -202,7 +210,13 @@ final class PoseQuestions {
                                 new Choice("neither", null)),
                         at),
                 "Right %d, left %d.%s".formatted(right, left, at == 2 ? "" : " One round more makes them even."),
-                List.of());
+                List.of(
+                        new Shown("high-lunge", Side.RIGHT, "right: " + times(right)),
+                        new Shown("high-lunge", Side.LEFT, "left: " + times(left))));
+    }
+
+    private static String times(long n) {
+        return n == 1 ? "once" : n + " times";
     }
 
     /** A cue for one side; it is said again for the other. */

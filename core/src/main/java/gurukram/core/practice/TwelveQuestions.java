@@ -99,7 +99,7 @@ final class TwelveQuestions {
                 new Choices(choices, at),
                 "In this list position %d, %s, is: %s. Other schools have it otherwise."
                         .formatted(place.n(), name(place), right),
-                List.of());
+                List.of(new Shown(place.pose(), place.front(), place.n() + ": " + right)));
     }
 
     private Question next(Twelve twelve, Place place) {

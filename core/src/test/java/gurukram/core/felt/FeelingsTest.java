@@ -134,6 +134,8 @@ class FeelingsTest {
                     for (Need need : Need.values()) {
                         Reply reply = FEELINGS.reply(pose, Side.RIGHT, said, List.of(need));
                         assertThat(reply.verdict()).isGreaterThanOrEqualTo(without.verdict());
+                        assertThat(FEELINGS.verdict(pose, Side.RIGHT, said, List.of(need)))
+                                .isEqualTo(reply.verdict());
                         boolean blocked = pose.caution(need)
                                 .filter(caution -> caution.severity() == Caution.Severity.BLOCKED)
                                 .isPresent();

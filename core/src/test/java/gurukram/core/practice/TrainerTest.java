@@ -79,6 +79,9 @@ class TrainerTest {
                     .as(asked)
                     .isEqualTo(right);
             assertThat(question.why()).as(question.key()).isNotBlank();
+            // of what is felt the page shows the map of the pose
+            if (question.kind() != Kind.FELT)
+                assertThat(question.shown()).as(question.key()).isNotEmpty();
         }
         assertThat(TRAINER.all().stream().map(Question::key).distinct())
                 .hasSize(TRAINER.all().size());
