@@ -38,6 +38,8 @@ class SecurityConfig {
                         "/demo-sign-in",
                         "/forgotten",
                         "/forgotten/*",
+                        "/health/*",
+                        "/metrics",
                         "/error")
                 .permitAll()
                 .requestMatchers("/assets/**", "/css/**", "/vendor/**", "/favicon.svg")
