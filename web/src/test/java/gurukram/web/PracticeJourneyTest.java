@@ -8,7 +8,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.LoadState;
 import gurukram.core.practice.Trainer;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
@@ -22,17 +21,6 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 class PracticeJourneyTest extends BrowserTests {
     PracticeJourneyTest(TestApp app) {
         super(app);
-    }
-
-    private void phone() {
-        page.setViewportSize(390, 844);
-        until("document.documentElement.scrollWidth <= 390");
-        page.setViewportSize(1280, 800);
-    }
-
-    private void enter() {
-        page.keyboard().press("Enter");
-        page.waitForLoadState(LoadState.NETWORKIDLE);
     }
 
     private long counted(Teacher teacher) {

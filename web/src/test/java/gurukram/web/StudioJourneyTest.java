@@ -2,7 +2,6 @@ package gurukram.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.options.LoadState;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.BrowserTests;
@@ -16,17 +15,6 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 class StudioJourneyTest extends BrowserTests {
     StudioJourneyTest(TestApp app) {
         super(app);
-    }
-
-    private void enter() {
-        page.keyboard().press("Enter");
-        page.waitForLoadState(LoadState.NETWORKIDLE);
-    }
-
-    private void phone() {
-        page.setViewportSize(390, 844);
-        until("document.documentElement.scrollWidth <= 390");
-        page.setViewportSize(1280, 800);
     }
 
     private String mailed(String to, String path) {

@@ -3,7 +3,6 @@ package gurukram.web;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.options.LoadState;
 import gurukram.core.group.Room;
 import gurukram.core.pose.Level;
 import gurukram.web.account.Zones;
@@ -26,17 +25,6 @@ import org.junit.jupiter.api.Test;
 class WeeksJourneyTest extends BrowserTests {
     WeeksJourneyTest(TestApp app) {
         super(app);
-    }
-
-    private void phone() {
-        page.setViewportSize(390, 844);
-        until("document.documentElement.scrollWidth <= 390");
-        page.setViewportSize(1280, 800);
-    }
-
-    private void enter() {
-        page.keyboard().press("Enter");
-        page.waitForLoadState(LoadState.NETWORKIDLE);
     }
 
     @Test

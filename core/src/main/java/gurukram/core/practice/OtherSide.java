@@ -47,8 +47,14 @@ public final class OtherSide {
         limbs.take((a, b) -> a.arm() == b.arm(), OtherSide::isSameSide);
         Match<WayClaim> ways = new Match<>(should.ways(), said.ways());
         ways.take((a, b) -> a.kind().equals(b.kind()), (a, b) -> a.side().equals(b.side()));
-        for (LimbClaim claim : limbs.turned) return wrong(text.substring(claim.from(), claim.to()));
-        for (WayClaim claim : ways.turned) return wrong(text.substring(claim.from(), claim.to()));
+        if (!limbs.turned.isEmpty()) {
+            LimbClaim claim = limbs.turned.get(0);
+            return wrong(text.substring(claim.from(), claim.to()));
+        }
+        if (!ways.turned.isEmpty()) {
+            WayClaim claim = ways.turned.get(0);
+            return wrong(text.substring(claim.from(), claim.to()));
+        }
         List<String> lost = new ArrayList<>();
         if (isLost(should.limbs(), said.limbs(), LimbClaim::arm)) lost.add("an arm");
         if (isLost(should.limbs(), said.limbs(), claim -> !claim.arm())) lost.add("a leg");

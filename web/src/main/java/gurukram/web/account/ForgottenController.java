@@ -33,6 +33,7 @@ class ForgottenController {
     private final Delivery delivery;
     private final PasswordEncoder passwords;
     private final SignInBrake brake;
+    private final PresentPassword present;
     private final Sessions sessions;
     private final KnownDeviceStore devices;
     private final Outside outside;
@@ -45,6 +46,7 @@ class ForgottenController {
             Delivery delivery,
             PasswordEncoder passwords,
             SignInBrake brake,
+            PresentPassword present,
             Sessions sessions,
             KnownDeviceStore devices,
             Outside outside,
@@ -55,6 +57,7 @@ class ForgottenController {
         this.delivery = delivery;
         this.passwords = passwords;
         this.brake = brake;
+        this.present = present;
         this.sessions = sessions;
         this.devices = devices;
         this.outside = outside;
@@ -182,13 +185,7 @@ class ForgottenController {
     private Optional<String> problem(Teacher teacher, String wanted, String current) {
         if (!wanted.matches("[^@\\s\\p{Cc}]+@[^@\\s\\p{Cc}]+\\.[^@\\s\\p{Cc}]+") || wanted.length() > MOST_EMAIL)
             return Optional.of("This is no e-mail address.");
-        long wait = brake.takePresentPassword(teacher.email());
-        if (wait > 0)
-            return Optional.of("That was tried too often. Please wait %d seconds, then try again.".formatted(wait));
-        String hash = accounts.byEmail(teacher.email()).orElseThrow().passwordHash();
-        if (!passwords.matches(current, hash)) return Optional.of("This is not your present password.");
-        brake.rightPresentPassword(teacher.email());
-        return Optional.empty();
+        return present.problem(teacher, current);
     }
 
     @GetMapping("/account/email/{secret}")

@@ -27,7 +27,7 @@ class SafetyController {
 
     private final AccountStore accounts;
     private final PasswordEncoder passwords;
-    private final SignInBrake brake;
+    private final PresentPassword present;
     private final Sessions sessions;
     private final KnownDeviceStore devices;
     private final FailedSignInStore failures;
@@ -36,14 +36,14 @@ class SafetyController {
     SafetyController(
             AccountStore accounts,
             PasswordEncoder passwords,
-            SignInBrake brake,
+            PresentPassword present,
             Sessions sessions,
             KnownDeviceStore devices,
             FailedSignInStore failures,
             Zones zones) {
         this.accounts = accounts;
         this.passwords = passwords;
-        this.brake = brake;
+        this.present = present;
         this.sessions = sessions;
         this.devices = devices;
         this.failures = failures;
@@ -71,7 +71,8 @@ class SafetyController {
         Map<String, String> problems = new HashMap<>();
         String problem = Passwords.problem(password, List.of(teacher.name(), teacher.email()));
         if (problem != null) problems.put("password", problem);
-        if (problems.isEmpty() || !current.isEmpty()) checkPresent(teacher, current, problems);
+        if (problems.isEmpty() || !current.isEmpty())
+            present.problem(teacher, current).ifPresent(words -> problems.put("current", words));
         else problems.put("current", "This is not your present password.");
         if (problems.isEmpty()) {
             accounts.changePassword(teacher, passwords.encode(password));
@@ -90,18 +91,6 @@ class SafetyController {
         boolean tooOften = problems.getOrDefault("current", "").contains("wait");
         response.setStatus((tooOften ? HttpStatus.TOO_MANY_REQUESTS : HttpStatus.UNPROCESSABLE_CONTENT).value());
         return page(model, request, teacher, problems, "");
-    }
-
-    private void checkPresent(Teacher teacher, String current, Map<String, String> problems) {
-        long wait = brake.takePresentPassword(teacher.email());
-        if (wait > 0) {
-            problems.put(
-                    "current", "That was tried too often. Please wait %d seconds, then try again.".formatted(wait));
-            return;
-        }
-        String hash = accounts.byEmail(teacher.email()).orElseThrow().passwordHash();
-        if (passwords.matches(current, hash)) brake.rightPresentPassword(teacher.email());
-        else problems.put("current", "This is not your present password.");
     }
 
     @PostMapping("/account/sign-ins/{mark}/end")

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -23,21 +22,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 @Controller
 class SecondFactorController {
     private final SecondFactor factor;
-    private final AccountStore accounts;
-    private final PasswordEncoder passwords;
-    private final SignInBrake brake;
+    private final PresentPassword password;
     private final Sessions sessions;
 
-    SecondFactorController(
-            SecondFactor factor,
-            AccountStore accounts,
-            PasswordEncoder passwords,
-            SignInBrake brake,
-            Sessions sessions) {
+    SecondFactorController(SecondFactor factor, PresentPassword password, Sessions sessions) {
         this.factor = factor;
-        this.accounts = accounts;
-        this.passwords = passwords;
-        this.brake = brake;
+        this.password = password;
         this.sessions = sessions;
     }
 
@@ -84,20 +74,10 @@ class SecondFactorController {
             HttpServletResponse response,
             Model model) {
         if (teacher.demo()) throw new NotFound();
-        Optional<String> problem = problem(teacher, current);
+        Optional<String> problem = password.problem(teacher, current);
         if (problem.isPresent()) return again(teacher, problem.get(), response, model);
         factor.begin(teacher);
         return "redirect:/account/second-factor";
-    }
-
-    private Optional<String> problem(Teacher teacher, String current) {
-        long wait = brake.takePresentPassword(teacher.email());
-        if (wait > 0)
-            return Optional.of("That was tried too often. Please wait %d seconds, then try again.".formatted(wait));
-        String hash = accounts.byEmail(teacher.email()).orElseThrow().passwordHash();
-        if (!passwords.matches(current, hash)) return Optional.of("This is not your present password.");
-        brake.rightPresentPassword(teacher.email());
-        return Optional.empty();
     }
 
     private String again(Teacher teacher, String problem, HttpServletResponse response, Model model) {
@@ -128,7 +108,7 @@ class SecondFactorController {
             HttpServletResponse response,
             Model model) {
         if (teacher.demo()) throw new NotFound();
-        Optional<String> problem = problem(teacher, current);
+        Optional<String> problem = password.problem(teacher, current);
         if (problem.isPresent()) return again(teacher, problem.get(), response, model);
         factor.end(teacher);
         return "redirect:/account/second-factor";

@@ -12,6 +12,7 @@ import gurukram.web.shared.WrongRequest;
 import gurukram.web.sheets.Pdf;
 import gurukram.web.sheets.Tonights;
 import gurukram.web.studio.HouseClassStore.Shared;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
 import java.util.UUID;
@@ -111,30 +112,18 @@ class HouseClassController {
         return read(teacher, studio, id, model);
     }
 
-    @PostMapping("/studios/{studio}/classes/{id}/copy")
+    /** A copy of one's own, to keep or to teach in the maker's place, at one's own pace. */
+    @PostMapping({"/studios/{studio}/classes/{id}/copy", "/studios/{studio}/classes/{id}/teach"})
     String copy(
             @AuthenticationPrincipal Teacher teacher,
             @PathVariable UUID studio,
             @PathVariable UUID id,
+            HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
+        Deed deed = request.getRequestURI().endsWith("/teach") ? Deed.TEACH_CLASS : Deed.COPY_CLASS;
         try {
-            return "redirect:/classes/" + shared.copy(teacher, studio, id, Deed.COPY_CLASS);
-        } catch (Refused e) {
-            return again(teacher, studio, id, e, response, model);
-        }
-    }
-
-    /** In the maker's place: a copy, at one's own pace. */
-    @PostMapping("/studios/{studio}/classes/{id}/teach")
-    String teach(
-            @AuthenticationPrincipal Teacher teacher,
-            @PathVariable UUID studio,
-            @PathVariable UUID id,
-            HttpServletResponse response,
-            Model model) {
-        try {
-            return "redirect:/classes/" + shared.copy(teacher, studio, id, Deed.TEACH_CLASS);
+            return "redirect:/classes/" + shared.copy(teacher, studio, id, deed);
         } catch (Refused e) {
             return again(teacher, studio, id, e, response, model);
         }

@@ -144,12 +144,17 @@ class HousesController {
         return "studio/studio";
     }
 
-    private String again(
-            Teacher teacher, UUID studio, String field, Refused e, HttpServletResponse response, Model model) {
-        response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
-        model.addAttribute("problem", e.getMessage());
-        model.addAttribute("problemAt", field);
-        return one(teacher, studio, model);
+    /** Does it and goes on; where it is refused the page says why. */
+    private String done(
+            Teacher teacher, UUID studio, HttpServletResponse response, Model model, String next, Runnable deed) {
+        try {
+            deed.run();
+            return next;
+        } catch (Refused e) {
+            response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
+            model.addAttribute("problem", e.getMessage());
+            return one(teacher, studio, model);
+        }
     }
 
     private static String to(UUID studio) {
@@ -163,12 +168,7 @@ class HousesController {
             @RequestParam(defaultValue = "") String name,
             HttpServletResponse response,
             Model model) {
-        try {
-            houses.rename(teacher, studio, name);
-            return to(studio);
-        } catch (Refused e) {
-            return again(teacher, studio, "name", e, response, model);
-        }
+        return done(teacher, studio, response, model, to(studio), () -> houses.rename(teacher, studio, name));
     }
 
     @PostMapping("/studios/{studio}/invitations")
@@ -180,13 +180,14 @@ class HousesController {
             HttpServletRequest request,
             HttpServletResponse response,
             Model model) {
-        try {
-            houses.invite(teacher, studio, email, role, path -> outside.address(request, path));
-            return to(studio);
-        } catch (Refused e) {
-            model.addAttribute("typed", email.replaceAll("\\p{Cc}", " "));
-            return again(teacher, studio, "email", e, response, model);
-        }
+        model.addAttribute("typed", email.replaceAll("\\p{Cc}", " "));
+        return done(
+                teacher,
+                studio,
+                response,
+                model,
+                to(studio),
+                () -> houses.invite(teacher, studio, email, role, path -> outside.address(request, path)));
     }
 
     @PostMapping("/studios/{studio}/invitations/{invitation}/end")
@@ -204,12 +205,7 @@ class HousesController {
             @RequestParam(defaultValue = "") String role,
             HttpServletResponse response,
             Model model) {
-        try {
-            houses.change(teacher, studio, who, role);
-            return to(studio);
-        } catch (Refused e) {
-            return again(teacher, studio, "members", e, response, model);
-        }
+        return done(teacher, studio, response, model, to(studio), () -> houses.change(teacher, studio, who, role));
     }
 
     @PostMapping("/studios/{studio}/members/{who}/out")
@@ -219,12 +215,13 @@ class HousesController {
             @PathVariable UUID who,
             HttpServletResponse response,
             Model model) {
-        try {
-            houses.remove(teacher, studio, who);
-            return who.equals(teacher.id()) ? "redirect:/studios" : to(studio);
-        } catch (Refused e) {
-            return again(teacher, studio, "members", e, response, model);
-        }
+        return done(
+                teacher,
+                studio,
+                response,
+                model,
+                who.equals(teacher.id()) ? "redirect:/studios" : to(studio),
+                () -> houses.remove(teacher, studio, who));
     }
 
     @PostMapping("/studios/{studio}/members/{who}/hand-over")
@@ -234,12 +231,7 @@ class HousesController {
             @PathVariable UUID who,
             HttpServletResponse response,
             Model model) {
-        try {
-            houses.handOver(teacher, studio, who);
-            return to(studio);
-        } catch (Refused e) {
-            return again(teacher, studio, "members", e, response, model);
-        }
+        return done(teacher, studio, response, model, to(studio), () -> houses.handOver(teacher, studio, who));
     }
 
     @PostMapping("/studios/{studio}/leave")
@@ -248,12 +240,7 @@ class HousesController {
             @PathVariable UUID studio,
             HttpServletResponse response,
             Model model) {
-        try {
-            houses.leave(teacher, studio);
-            return "redirect:/studios";
-        } catch (Refused e) {
-            return again(teacher, studio, "leave", e, response, model);
-        }
+        return done(teacher, studio, response, model, "redirect:/studios", () -> houses.leave(teacher, studio));
     }
 
     /** What an invitation is about; whoever is not signed in signs in or registers first and comes back here. */

@@ -61,7 +61,10 @@ class HousesTest {
 
     private Somebody come(Role role) {
         Teacher teacher = app.newTeacher();
-        owner.post("/studios/" + studio + "/invitations", "email", teacher.email(), "role", role.word());
+        var asked = owner.post("/studios/" + studio + "/invitations", "email", teacher.email(), "role", role.word());
+        assertThat(asked.headers().firstValue("Location"))
+                .as("no address of anybody in an address")
+                .contains("/studios/" + studio);
         Http http = signedIn(teacher);
         String link = link(teacher.email());
         assertThat(http.get(link).body()).contains("You are asked to come to The Ropewalk", role.words());

@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -112,6 +113,19 @@ public abstract class BrowserTests {
 
     protected void moveClocks(long now) {
         page.evaluate("now => { sessionStorage.setItem('testNow', now); window.testNow = now; }", (double) now);
+    }
+
+    /** On a phone the page is no wider than the phone. */
+    protected void phone() {
+        page.setViewportSize(390, 844);
+        until("document.documentElement.scrollWidth <= 390");
+        page.setViewportSize(1280, 800);
+    }
+
+    /** Presses Enter, and waits for what comes of it. */
+    protected void enter() {
+        page.keyboard().press("Enter");
+        page.waitForLoadState(LoadState.NETWORKIDLE);
     }
 
     protected void signIn(String email) {
