@@ -15,6 +15,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.jdbc.core.simple.JdbcClient;
 
@@ -73,6 +74,8 @@ class LogbookJourneyTest extends BrowserTests {
         assertThat(page.locator(".missed")).containsText("No backbend in any of the last four classes.");
         axeFindsNothing();
         page.locator("text=Draft a class with a backbend").click();
+        // the scripts of the page are there once it has loaded
+        page.waitForURL(Pattern.compile(".*/drafts/.*"));
         page.locator("#group").selectOption(group.toString());
         assertThat(page.locator("#lately")).containsText("Triangle left was left out: begin left next time");
         assertThat(page.locator("[name='missed-BACKBEND']")).isChecked();
