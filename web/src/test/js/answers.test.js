@@ -13,7 +13,7 @@ const line = (answer) => {
     return answer(JSON.parse(body));
   };
 };
-const counts = (all) => ({ ok: true, json: async () => all.map((one) => ({ key: one.key, known: true, right: true, told: '' })) });
+const counts = (all) => ({ ok: true, json: async () => all.filter((one) => one.who === 'ines').map((one) => ({ key: one.key, who: one.who, known: true, right: true, told: '' })) });
 
 beforeEach(() => {
   kept.clear();
@@ -25,10 +25,10 @@ test('without a line an answer waits, with the day it was given', async () => {
   globalThis.fetch = async () => {
     throw new TypeError('no line');
   };
-  keep('a', '1', new Date(2026, 10, 3, 23, 59));
-  keep('b', 'left foot', new Date(2026, 10, 4, 0, 1));
+  keep('a', '1', 'ines', new Date(2026, 10, 3, 23, 59));
+  keep('b', 'left foot', 'ines', new Date(2026, 10, 4, 0, 1));
   assert.equal(await flush(), null);
-  assert.deepEqual(waiting(), [{ key: 'a', given: '1', on: '2026-11-03' }, { key: 'b', given: 'left foot', on: '2026-11-04' }]);
+  assert.deepEqual(waiting(), [{ key: 'a', given: '1', who: 'ines', on: '2026-11-03' }, { key: 'b', given: 'left foot', who: 'ines', on: '2026-11-04' }]);
   line(counts);
   assert.equal((await flush()).length, 2);
   assert.deepEqual(waiting(), []);
@@ -38,17 +38,17 @@ test('without a line an answer waits, with the day it was given', async () => {
 
 test('a server that is not well has nothing', async () => {
   line(() => ({ ok: false }));
-  keep('a', '1');
+  keep('a', '1', 'ines');
   assert.equal(await flush(), null);
   assert.equal(waiting().length, 1);
 });
 
 test('what is answered while another is on its way is not lost', async () => {
   line((all) => {
-    keep('late', '2');
+    keep('late', '2', 'ines');
     return counts(all);
   });
-  keep('a', '1');
+  keep('a', '1', 'ines');
   await flush();
   assert.deepEqual(waiting().map((one) => one.key), ['late']);
 });
@@ -58,15 +58,22 @@ test('one that comes while another is on its way is sent after it', async () => 
     await new Promise((done) => setTimeout(done, 5));
     return counts(all);
   });
-  keep('a', '1');
+  keep('a', '1', 'ines');
   const first = flush();
   await new Promise((done) => setTimeout(done, 1));
-  keep('b', '2');
+  keep('b', '2', 'ines');
   const told = await flush();
   await first;
   assert.deepEqual(told.map((one) => one.key), ['b']);
   assert.equal(sent.length, 2);
   assert.deepEqual(waiting(), []);
+});
+
+test('what somebody else answered on this device waits for her', async () => {
+  keep('a', '1', 'jo');
+  keep('a', '2', 'ines');
+  await flush();
+  assert.deepEqual(waiting().map((one) => [one.key, one.given, one.who]), [['a', '1', 'jo']]);
 });
 
 test('a damaged store is an empty one', () => {

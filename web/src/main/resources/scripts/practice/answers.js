@@ -19,8 +19,12 @@ export function dayOf(at) {
   return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
 }
 
-export function keep(key, given, at = new Date()) {
-  write([...waiting().filter((one) => one.key !== key), { key, given, on: dayOf(at) }]);
+const same = (a, b) => a.key === b.key && a.who === b.who;
+
+/** @param who the teacher: what is kept for her waits until it is she who is signed in */
+export function keep(key, given, who, at = new Date()) {
+  const mine = { key, given, who, on: dayOf(at) };
+  write([...waiting().filter((one) => !same(one, mine)), mine]);
 }
 
 let before = Promise.resolve();
@@ -42,10 +46,9 @@ async function send() {
     });
     if (!answer.ok) return null;
     const told = await answer.json();
-    const done = new Set(told.map((one) => one.key));
-    const sent = new Map(all.map((one) => [one.key, one.given]));
-    // what was answered again meanwhile is still to be sent
-    write(waiting().filter((one) => !done.has(one.key) || sent.get(one.key) !== one.given));
+    // what was answered again meanwhile, and what is somebody else's, is still to be sent
+    const isDone = (one) => told.some((answered) => same(answered, one)) && all.some((sent) => same(sent, one) && sent.given === one.given);
+    write(waiting().filter((one) => !isDone(one)));
     return told;
   } catch {
     return null;

@@ -13,7 +13,8 @@ document.addEventListener('alpine:init', () => {
     answered: 0,
 
     init() {
-      const kept = new Set(answers.waiting().map((one) => one.key));
+      this.who = this.$root.dataset.who;
+      const kept = new Set(answers.waiting().filter((one) => one.who === this.who).map((one) => one.key));
       this.questions = JSON.parse(document.getElementById('day').textContent).filter((one) => !kept.has(one.key));
       this.answered = Number(this.$root.dataset.answered) + kept.size;
       // what is shown later is fetched while there is a line
@@ -110,7 +111,7 @@ document.addEventListener('alpine:init', () => {
       this.given = given;
       this.judged = null;
       this.answered += 1;
-      answers.keep(this.question.key, given);
+      answers.keep(this.question.key, given, this.who);
       this.$nextTick(() => this.$refs.next?.focus());
       await this.send();
     },

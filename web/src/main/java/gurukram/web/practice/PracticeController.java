@@ -74,6 +74,7 @@ class PracticeController {
                 standing.asked().stream().map(one -> asked(catalogue, one)).toList();
         model.addAttribute("first", asked.isEmpty() ? null : asked.get(0));
         model.addAttribute("day", script(asked));
+        model.addAttribute("who", teacher.id());
         return page(standing, model);
     }
 
@@ -166,29 +167,30 @@ class PracticeController {
         return page(practice.standing(teacher), model);
     }
 
-    /** An answer a page kept. @param on the day it was given, such as {@code 2026-11-30} */
-    public record Given(String key, String given, String on) {}
+    /** An answer a page kept. @param who of whom, {@code on} the day it was given, such as {@code 2026-11-30} */
+    public record Given(String key, String given, String who, String on) {}
 
     /** What became of one. @param known whether there is such a question; what is not there is not kept either */
-    public record Told(String key, boolean known, boolean right, String told) {}
+    public record Told(String key, String who, boolean known, boolean right, String told) {}
 
-    /** Takes what pages kept; the same sent twice counts once. */
+    /** Takes what pages kept; the same sent twice counts once. What somebody else answered on this device waits for her. */
     @PostMapping(path = "/practice/answers", consumes = "application/json", produces = "application/json")
     @ResponseBody
     List<Told> answers(@AuthenticationPrincipal Teacher teacher, @RequestBody List<Given> all) {
         List<Told> told = new ArrayList<>();
         for (Given one : all.subList(0, Math.min(MOST_ANSWERS, all.size()))) {
             if (one == null || one.key() == null || one.given() == null) continue;
+            if (!teacher.id().toString().equals(one.who())) continue;
             String plain = plain(one.given());
             Optional<Question> question = question(teacher, one.key(), plain);
             if (question.isEmpty()) {
-                told.add(new Told(one.key(), false, false, ""));
+                told.add(new Told(one.key(), one.who(), false, false, ""));
                 continue;
             }
             Judged judged = day(one.on())
                     .map(day -> practice.answer(teacher, question.get(), plain, day))
                     .orElseGet(() -> practice.answer(teacher, question.get(), plain));
-            told.add(new Told(one.key(), true, judged.right(), judged.told()));
+            told.add(new Told(one.key(), one.who(), true, judged.right(), judged.told()));
         }
         return told;
     }

@@ -12,6 +12,7 @@ import java.net.URLEncoder;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
+import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -118,7 +119,8 @@ class PracticeTest {
     void whatADeviceKeptIsCountedOnItsDayAndOnlyOnce() {
         String key = key();
         LocalDate day = LocalDate.now().minusDays(2);
-        String one = "{\"key\":\"%s\",\"given\":\"%s\",\"on\":\"%s\"}".formatted(key, right(question(key)), day);
+        String one = "{\"key\":\"%s\",\"given\":\"%s\",\"who\":\"%s\",\"on\":\"%s\"}"
+                .formatted(key, right(question(key)), teacher.id(), day);
         assertThat(sent("[" + one + "," + one + "]")).contains("\"right\":true");
         sent("[" + one + "]");
         PracticeStore.Kept kept = app.bean(PracticeStore.class).all(teacher).get(0);
@@ -137,11 +139,15 @@ class PracticeTest {
     @Test
     void whatIsNoAnswerIsPassedOver() {
         assertThat(sent("[]")).isEqualTo("[]");
-        assertThat(sent("[null,{\"key\":\"nothing\",\"given\":\"0\",\"on\":\"x\"},{\"key\":null}]"))
+        String who = "\"who\":\"" + teacher.id() + "\"";
+        assertThat(sent("[null,{\"key\":\"nothing\",\"given\":\"0\",%s,\"on\":\"x\"},{\"key\":null}]".formatted(who)))
                 .contains("\"known\":false");
         String key = key();
-        assertThat(sent("[{\"key\":\"%s\",\"given\":\"%s\",\"on\":\"never\"}]".formatted(key, right(question(key)))))
-                .contains("\"known\":true");
+        String given = "{\"key\":\"%s\",\"given\":\"%s\",".formatted(key, right(question(key)));
+        assertThat(sent("[" + given + "\"who\":\"" + UUID.randomUUID() + "\"}]"))
+                .as("somebody else's on this device")
+                .isEqualTo("[]");
+        assertThat(sent("[" + given + who + ",\"on\":\"never\"}]")).contains("\"known\":true");
         assertThat(http.json("/practice/answers", "{").statusCode()).isEqualTo(400);
         assertThat(app.bean(PracticeStore.class).all(teacher)).hasSize(1);
     }
