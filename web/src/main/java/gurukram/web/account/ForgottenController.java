@@ -3,6 +3,7 @@ package gurukram.web.account;
 import gurukram.web.account.MailedSecretStore.Found;
 import gurukram.web.outbox.Delivery;
 import gurukram.web.outbox.OutboxStore;
+import gurukram.web.shared.Email;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Outside;
 import gurukram.web.shared.Teacher;
@@ -84,6 +85,7 @@ class ForgottenController {
             return forgotten(model);
         }
         String folded = TeacherSignIn.fold(email);
+        if (!delivery.isThere()) return forgotten(model);
         if (folded.length() <= MOST_EMAIL && !folded.isBlank())
             accounts.byEmail(folded)
                     .map(AccountStore.Account::teacher)
@@ -161,6 +163,7 @@ class ForgottenController {
             HttpServletResponse response,
             Model model) {
         if (teacher.demo()) throw new NotFound();
+        if (!delivery.isThere()) return email(teacher, model);
         String folded = TeacherSignIn.fold(wanted);
         Optional<String> problem = problem(teacher, folded, current);
         if (problem.isPresent()) {
@@ -183,8 +186,7 @@ class ForgottenController {
     }
 
     private Optional<String> problem(Teacher teacher, String wanted, String current) {
-        if (!wanted.matches("[^@\\s\\p{Cc}]+@[^@\\s\\p{Cc}]+\\.[^@\\s\\p{Cc}]+") || wanted.length() > MOST_EMAIL)
-            return Optional.of("This is no e-mail address.");
+        if (!Email.is(wanted, MOST_EMAIL)) return Optional.of("This is no e-mail address.");
         return present.problem(teacher, current);
     }
 

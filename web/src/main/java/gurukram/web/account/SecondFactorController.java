@@ -73,10 +73,15 @@ class SecondFactorController {
             @RequestParam(defaultValue = "") String current,
             HttpServletResponse response,
             Model model) {
+        return afterPassword(teacher, current, response, model, () -> factor.begin(teacher));
+    }
+
+    private String afterPassword(
+            Teacher teacher, String current, HttpServletResponse response, Model model, Runnable deed) {
         if (teacher.demo()) throw new NotFound();
         Optional<String> problem = password.problem(teacher, current);
         if (problem.isPresent()) return again(teacher, problem.get(), response, model);
-        factor.begin(teacher);
+        deed.run();
         return "redirect:/account/second-factor";
     }
 
@@ -107,10 +112,6 @@ class SecondFactorController {
             @RequestParam(defaultValue = "") String current,
             HttpServletResponse response,
             Model model) {
-        if (teacher.demo()) throw new NotFound();
-        Optional<String> problem = password.problem(teacher, current);
-        if (problem.isPresent()) return again(teacher, problem.get(), response, model);
-        factor.end(teacher);
-        return "redirect:/account/second-factor";
+        return afterPassword(teacher, current, response, model, () -> factor.end(teacher));
     }
 }

@@ -30,6 +30,7 @@ public class Delivery implements AutoCloseable {
     private static final int TAKEN = 202;
     private static final Duration PATIENCE = Duration.ofSeconds(3);
     private static final Duration FIRST_PAUSE = Duration.ofSeconds(30);
+    private static final Duration LONGEST_WAIT = Duration.ofDays(2);
     private static final Duration LONGEST_PAUSE = Duration.ofHours(6);
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -64,9 +65,10 @@ public class Delivery implements AutoCloseable {
         return standIn;
     }
 
-    /** Hands over what waits; without an address it waits on. */
-    @Scheduled(fixedDelay = 2_000)
+    /** Hands over what waits. What has waited too long is of no use to anybody, and holds a secret. */
+    @Scheduled(fixedDelayString = "${gurukram.mail-every}", initialDelayString = "${gurukram.mail-every}")
     public void handOver() {
+        outbox.forgetOld(LONGEST_WAIT);
         if (address.isEmpty()) return;
         for (Mail mail : outbox.take(AT_ONCE)) {
             if (isTaken(mail)) outbox.gone(mail);

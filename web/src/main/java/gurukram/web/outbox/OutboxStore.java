@@ -22,6 +22,7 @@ public class OutboxStore {
 
     private static final String GONE = "delete from outgoing_mail where id = :id";
     private static final String AGAIN = "update outgoing_mail set next_at = :at where id = :id";
+    private static final String FORGET_OLD = "delete from outgoing_mail where made_at < :since";
     private static final Duration TAKEN_FOR = Duration.ofMinutes(2);
 
     /** @param tries how often it was tried, this time included */
@@ -57,6 +58,12 @@ public class OutboxStore {
                         row.getString("body"),
                         row.getInt("tries")))
                 .list();
+    }
+
+    void forgetOld(Duration age) {
+        jdbc.sql(FORGET_OLD)
+                .param("since", Timestamp.from(clock.instant().minus(age)))
+                .update();
     }
 
     void gone(Mail mail) {

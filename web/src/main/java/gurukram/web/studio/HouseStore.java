@@ -171,6 +171,14 @@ class HouseStore {
         for (String sql : CLOSE) jdbc.sql(sql).param("studio", studio).update();
     }
 
+    /** Nothing of hers is in any studio any more. */
+    void forget(Teacher teacher) {
+        for (String table : List.of("house_remark", "house_class", "house_member"))
+            jdbc.sql("delete from " + table + " where teacher_id = :teacher")
+                    .param("teacher", teacher.id())
+                    .update();
+    }
+
     void rename(UUID studio, String name) {
         jdbc.sql(RENAME).param("studio", studio).param("name", name).update();
     }

@@ -5,7 +5,9 @@ import gurukram.core.studio.Rights;
 import gurukram.core.studio.Role;
 import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
+import gurukram.web.outbox.Delivery;
 import gurukram.web.outbox.OutboxStore;
+import gurukram.web.shared.Email;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Secrets;
 import gurukram.web.shared.Teacher;
@@ -32,9 +34,11 @@ public class Houses {
 
     private final HouseStore store;
     private final OutboxStore outbox;
+    private final Delivery delivery;
     private final SecureRandom random = new SecureRandom();
 
-    Houses(HouseStore store, OutboxStore outbox) {
+    Houses(HouseStore store, OutboxStore outbox, Delivery delivery) {
+        this.delivery = delivery;
         this.store = store;
         this.outbox = outbox;
     }
@@ -97,30 +101,33 @@ public class Houses {
     }
 
     /**
-     * Asks somebody to come, by a link that holds fourteen days and for one.
+     * Asks somebody to come, by a link that holds fourteen days and for one; it is mailed where mail is sent from here.
      *
      * @param address a path of ours as people can follow it
+     * @return the link
      */
     @Transactional
-    public void invite(Teacher teacher, UUID studio, String typed, String as, UnaryOperator<String> address) {
+    public String invite(Teacher teacher, UUID studio, String typed, String as, UnaryOperator<String> address) {
         House house = may(teacher, studio, Deed.INVITE);
         Role role = role(as);
         String email = typed.strip();
-        if (!email.matches("[^@\\s\\p{Cc}]+@[^@\\s\\p{Cc}]+\\.[^@\\s\\p{Cc}]+") || email.length() > MOST_EMAIL)
-            throw new Refused("“%s” is no e-mail address.".formatted(email));
+        if (!Email.is(email, MOST_EMAIL)) throw new Refused("“%s” is no e-mail address.".formatted(email));
         if (store.members(studio).size() + store.asked(studio).size() >= MOST_MEMBERS)
             throw new Refused("A studio has at most %d members.".formatted(MOST_MEMBERS));
         String secret = Secrets.make(random);
         store.ask(studio, role, email, Secrets.hash(secret));
-        outbox.send(email, "%s asks you to come to %s".formatted(teacher.name(), house.name()), """
+        String link = address.apply("/come/" + secret);
+        if (delivery.isThere())
+            outbox.send(email, "%s asks you to come to %s".formatted(teacher.name(), house.name()), """
                 %s asks you to come to %s, as %s: %s.
 
                 %s
 
                 The link holds fourteen days, and for one person. If you do not know what this is about, let it be.
                 """.formatted(
-                        teacher.name(), house.name(), role.word(), role.words(), address.apply("/come/" + secret)));
+                            teacher.name(), house.name(), role.word(), role.words(), link));
         store.note(studio, teacher.name(), "asked %s to come as %s".formatted(email, role.word()));
+        return link;
     }
 
     @Transactional
@@ -199,6 +206,14 @@ public class Houses {
         store.remove(studio, teacher.id());
         if (store.members(studio).isEmpty()) store.close(studio);
         else store.note(studio, teacher.name(), "left");
+    }
+
+    /** She goes from everywhere; a studio that nobody is in any more goes with her. */
+    @Transactional
+    public void forget(Teacher teacher) {
+        List<House> all = store.of(teacher);
+        store.forget(teacher);
+        for (House house : all) if (store.members(house.id()).isEmpty()) store.close(house.id());
     }
 
     List<Member> members(Teacher teacher, UUID studio) {

@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.servlet.mvc.support.RedirectAttributes;
 
 /** Studios of several teachers: founded, joined, left, handed over. */
 @Controller
@@ -179,15 +180,13 @@ class HousesController {
             @RequestParam(defaultValue = "") String role,
             HttpServletRequest request,
             HttpServletResponse response,
+            RedirectAttributes after,
             Model model) {
         model.addAttribute("typed", email.replaceAll("\\p{Cc}", " "));
-        return done(
-                teacher,
-                studio,
-                response,
-                model,
-                to(studio),
-                () -> houses.invite(teacher, studio, email, role, path -> outside.address(request, path)));
+        return done(teacher, studio, response, model, to(studio), () -> {
+            String link = houses.invite(teacher, studio, email, role, path -> outside.address(request, path));
+            if (!delivery.isThere()) after.addFlashAttribute("link", link);
+        });
     }
 
     @PostMapping("/studios/{studio}/invitations/{invitation}/end")

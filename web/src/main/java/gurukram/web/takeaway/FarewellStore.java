@@ -1,6 +1,7 @@
 package gurukram.web.takeaway;
 
 import gurukram.web.shared.Teacher;
+import gurukram.web.studio.Houses;
 import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -36,35 +37,25 @@ class FarewellStore {
             "known_device",
             "failed_sign_in");
 
-    /** What she has part in with others; a studio that is left by everybody goes. */
-    private static final List<String> WITH_OTHERS = List.of(
-            "delete from house_remark where teacher_id = :teacher",
-            "delete from house_class where teacher_id = :teacher",
-            "delete from house_member where teacher_id = :teacher",
-            "delete from mailed_secret where teacher_id = :teacher",
-            "delete from second_factor where teacher_id = :teacher");
-
-    private static final String LEFT = "select id from studio s where shared and not exists"
-            + " (select 1 from house_member m where m.studio_id = s.id)";
-    private static final List<String> CLOSE = List.of(
-            "delete from house_remark where studio_id in (" + LEFT + ")",
-            "delete from house_class where studio_id in (" + LEFT + ")",
-            "delete from house_invitation where studio_id in (" + LEFT + ")",
-            "delete from house_event where studio_id in (" + LEFT + ")",
-            "delete from studio where id in (" + LEFT + ")");
+    /** Kept by her alone, without a studio. */
+    private static final List<String> OF_ACCOUNT = List.of("mailed_secret", "second_factor");
 
     private final JdbcClient jdbc;
+    private final Houses houses;
 
-    FarewellStore(JdbcClient jdbc) {
+    FarewellStore(JdbcClient jdbc, Houses houses) {
+        this.houses = houses;
         this.jdbc = jdbc;
     }
 
     /** The studio goes with its last teacher. */
     @Transactional
     void delete(Teacher teacher) {
-        for (String sql : WITH_OTHERS)
-            jdbc.sql(sql).param("teacher", teacher.id()).update();
-        for (String sql : CLOSE) jdbc.sql(sql).update();
+        houses.forget(teacher);
+        for (String table : OF_ACCOUNT)
+            jdbc.sql("delete from %s where teacher_id = :teacher".formatted(table))
+                    .param("teacher", teacher.id())
+                    .update();
         for (String table : OF_TEACHER)
             jdbc.sql("delete from %s where studio_id = :studio and teacher_id = :teacher".formatted(table))
                     .param("studio", teacher.studio())

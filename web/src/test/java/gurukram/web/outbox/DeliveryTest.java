@@ -92,4 +92,18 @@ class DeliveryTest {
             assertThat(waiting()).isEqualTo(1);
         }
     }
+
+    @Test
+    void whatHasWaitedTwoDaysIsForgottenWithItsSecret() {
+        OutboxStore outbox = app.bean(OutboxStore.class);
+        outbox.send(to, "Old", "Words");
+        app.bean(JdbcClient.class)
+                .sql("update outgoing_mail set made_at = now() - interval '49 hours' where recipient = ?")
+                .param(to)
+                .update();
+        try (Delivery delivery = new Delivery(outbox, "none", false)) {
+            delivery.handOver();
+        }
+        assertThat(waiting()).isZero();
+    }
 }

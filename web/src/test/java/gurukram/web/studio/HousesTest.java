@@ -276,4 +276,26 @@ class HousesTest {
         assertThat(owner.get("/come/" + "x".repeat(43)).statusCode()).isEqualTo(404);
         assertThat(owner.get("/studios/" + UUID.randomUUID()).statusCode()).isEqualTo(404);
     }
+
+    @Test
+    void whereNoMailIsSentTheOwnerPassesTheLinkOnHerself() {
+        try (TestApp silent = TestApp.another("--gurukram.mail=none")) {
+            Http there = Http.on(silent).signedIn(maren.email(), TestApp.PASSWORD);
+            there.post("/studios/" + studio + "/invitations", "email", "kai@b.example", "role", "teacher");
+            Matcher link = LINK.matcher(there.get("/studios/" + studio).body());
+            assertThat(link.find()).isTrue();
+            assertThat(owner.get(link.group()).body()).contains("You are asked to come");
+            assertThat(LINK.matcher(there.get("/studios/" + studio).body()).find())
+                    .as("shown once")
+                    .isFalse();
+            there.post("/forgotten", "email", maren.email());
+            assertThat(app.bean(JdbcClient.class)
+                            .sql("select count(*) from outgoing_mail where recipient in ('kai@b.example', ?)")
+                            .param(maren.email())
+                            .query(Long.class)
+                            .single())
+                    .as("nothing lies about that nobody sends")
+                    .isZero();
+        }
+    }
 }
