@@ -58,6 +58,16 @@ public final class NotationWriter {
         return out.toString();
     }
 
+    /** The lines of a step or a flow by itself, without the steps of the flow: the first says what it is. */
+    public List<String> lines(Item item) {
+        Node alone = item instanceof Flow flow ? flow.withChildren(List.of()) : item;
+        return write(alone)
+                .lines()
+                .map(String::strip)
+                .filter(line -> !line.equals("end flow"))
+                .toList();
+    }
+
     /** One layer in words, as it stands under its step. */
     public String words(Layer layer) {
         return layers.write(layer);

@@ -1,14 +1,12 @@
 package gurukram.web.account;
 
+import gurukram.web.shared.Email;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.regex.Pattern;
 
 /** What a new teacher typed, with what is wrong beside each field. */
 public record RegisterForm(String name, String studio, String email, String password) {
-    private static final Pattern EMAIL = Pattern.compile("[^\\s@]+@[^\\s@]+\\.[^\\s@]+");
-
     public RegisterForm {
         name = plain(name);
         studio = plain(studio);
@@ -25,7 +23,7 @@ public record RegisterForm(String name, String studio, String email, String pass
         Map<String, String> problems = new LinkedHashMap<>();
         if (name.isEmpty() || name.length() > 80) problems.put("name", "Your name, with 1 to 80 letters.");
         if (studio.length() > 120) problems.put("studio", "A studio's name has at most 120 letters.");
-        if (!EMAIL.matcher(email).matches() || email.length() > 100) {
+        if (!Email.is(email, 100)) {
             problems.put("email", "An e-mail address, such as name@studio.example, with at most 100 letters.");
         }
         String password = Passwords.problem(this.password, List.of(name, studio, email));

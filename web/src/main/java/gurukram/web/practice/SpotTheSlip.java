@@ -219,7 +219,7 @@ class SpotTheSlip {
         }
 
         void step(Step step, int depth) {
-            List<String> lines = writer.write(step).lines().map(String::strip).toList();
+            List<String> lines = writer.lines(step);
             String figure = step.pose() == null ? "" : Figures.small(catalogue.pose(step.pose()), side(step.sides()));
             add(step.id(), depth, lines.get(0), lines.subList(1, lines.size()), figure);
         }
@@ -229,11 +229,7 @@ class SpotTheSlip {
         }
 
         void flow(Flow flow) {
-            List<String> lines = writer.write(flow.withChildren(List.of()))
-                    .lines()
-                    .map(String::strip)
-                    .filter(line -> !line.equals("end flow"))
-                    .toList();
+            List<String> lines = writer.lines(flow);
             add(flow.id(), 1, lines.get(0), lines.subList(1, lines.size()), "");
             flow.steps().forEach(step -> step(step, 2));
         }

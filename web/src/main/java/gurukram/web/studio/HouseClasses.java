@@ -138,25 +138,16 @@ class HouseClasses {
         for (Section section : plan.sections()) {
             lines.add(line(section, 0, List.of(section.title()), remarks, house, teacher, shared));
             for (Item item : section.children()) {
-                lines.add(line(item, 1, text(writer, item), remarks, house, teacher, shared));
+                lines.add(line(item, 1, writer.lines(item), remarks, house, teacher, shared));
                 if (item instanceof Flow flow)
                     for (Step step : flow.steps())
-                        lines.add(line(step, 2, text(writer, step), remarks, house, teacher, shared));
+                        lines.add(line(step, 2, writer.lines(step), remarks, house, teacher, shared));
             }
         }
         List<Note> gone = new ArrayList<>();
         for (Remark remark : remarks) if (!plan.has(remark.node())) gone.add(note(remark, "", house, teacher, shared));
         if (!gone.isEmpty()) lines.add(new Line("", 0, "What is gone since", List.of(), gone));
         return lines;
-    }
-
-    private static List<String> text(NotationWriter writer, Item item) {
-        Node node = item instanceof Flow flow ? flow.withChildren(List.of()) : item;
-        return writer.write(node)
-                .lines()
-                .map(String::strip)
-                .filter(words -> !words.equals("end flow"))
-                .toList();
     }
 
     private static Line line(

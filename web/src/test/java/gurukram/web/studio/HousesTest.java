@@ -265,6 +265,30 @@ class HousesTest {
     }
 
     @Test
+    void whoeverDeletesHerAccountIsGoneFromEveryStudio() {
+        Somebody jo = come(Role.TEACHER);
+        String where = shared(jo.http(), harbour(jo.teacher()));
+        jo.http().post(where + "/remarks", "node", node(where), "words", "Mine");
+        UUID alone = app.bean(HouseStore.class).found("Only Jo's");
+        app.bean(HouseStore.class).join(alone, jo.teacher(), Role.OWNER);
+        assertThat(jo.http()
+                        .post("/account/delete", "password", TestApp.PASSWORD)
+                        .statusCode())
+                .isEqualTo(302);
+        assertThat(owner.get("/studios/" + studio).body())
+                .contains("Who is in it")
+                .doesNotContain(jo.teacher().email());
+        assertThat(owner.get(where).statusCode()).isEqualTo(404);
+        assertThat(app.bean(JdbcClient.class)
+                        .sql("select count(*) from studio where id = ?")
+                        .param(alone)
+                        .query(Long.class)
+                        .single())
+                .as("nobody is in it any more")
+                .isZero();
+    }
+
+    @Test
     void whatIsTypedWronglyIsSaid() {
         assertThat(owner.post("/studios", "name", " ").body()).contains("A studio has a name.");
         assertThat(owner.post("/studios/" + studio + "/invitations", "email", "no mail", "role", "teacher")
