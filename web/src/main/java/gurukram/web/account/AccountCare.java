@@ -2,17 +2,16 @@ package gurukram.web.account;
 
 import gurukram.web.shared.Demo;
 import jakarta.servlet.http.HttpServletRequest;
+import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.annotation.Configuration;
 import org.springframework.context.event.EventListener;
-import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.security.authentication.event.InteractiveAuthenticationSuccessEvent;
 import org.springframework.stereotype.Component;
 
 /** What has to be seen to now and then, without anybody asking. */
 @Component
-class AccountCare {
+public class AccountCare {
     private final SignInBrake brake;
     private final FailedSignInStore failures;
     private final MailedSecretStore mailed;
@@ -36,12 +35,10 @@ class AccountCare {
         this.demo = demo;
     }
 
-    @Configuration
-    @EnableScheduling
-    static class Timed {}
-
+    /** At night, by one of several copies. */
     @Scheduled(cron = "0 17 4 * * *")
-    void forgetOld() {
+    @SchedulerLock(name = "forget old", lockAtLeastFor = "PT1H", lockAtMostFor = "PT2H")
+    public void forgetOld() {
         brake.forgetOld();
         failures.forgetOld();
         mailed.forgetOld();
