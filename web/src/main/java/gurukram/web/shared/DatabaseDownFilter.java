@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
+import java.util.Set;
 import java.util.concurrent.atomic.AtomicLong;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -29,6 +30,10 @@ class DatabaseDownFilter extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(DatabaseDownFilter.class);
 
     private static final long AGAIN_AFTER_NANOS = 10_000_000_000L;
+    /** A statement was ended, a lock was not to be had in time. */
+    private static final Set<String> TOO_SLOW = Set.of("57014", "55P03");
+
+    private static final Set<String> AWAY = Set.of("08", "57P", "25006", "57014", "55P03");
 
     private final byte[] page;
     private final byte[] busyPage;
@@ -46,7 +51,7 @@ class DatabaseDownFilter extends OncePerRequestFilter {
             chain.doFilter(request, response);
         } catch (RuntimeException | ServletException e) {
             if (!isDatabaseDown(e) || response.isCommitted()) throw e;
-            boolean busy = isPoolFull(e);
+            boolean busy = isPoolFull(e) || isTooSlow(e);
             tell(busy, e);
             answer(response, busy);
         }
@@ -57,7 +62,8 @@ class DatabaseDownFilter extends OncePerRequestFilter {
         long now = System.nanoTime();
         long last = lastTold.get();
         if (last != 0 && now - last < AGAIN_AFTER_NANOS || !lastTold.compareAndSet(last, now)) return;
-        if (busy) LOG.warn("All connections to the database are in use.");
+        if (isTooSlow(e)) LOG.warn("The database took too long: {}", rootOf(e).getMessage());
+        else if (busy) LOG.warn("All connections to the database are in use.");
         else LOG.warn("The database does not answer: {}", rootOf(e).getMessage());
     }
 
@@ -74,7 +80,10 @@ class DatabaseDownFilter extends OncePerRequestFilter {
         response.getOutputStream().write(busy ? busyPage : page);
     }
 
-    /** No connection could be had or it broke (SQL state class 08), or the server is shutting down or starting (class 57P). */
+    /**
+     * No connection could be had or it broke (SQL state class 08), the server is shutting down or starting (class 57P), it is a standby
+     * (25006), or it took longer than it may.
+     */
     static boolean isDatabaseDown(Throwable e) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof SQLTransientConnectionException) return true;
@@ -83,9 +92,16 @@ class DatabaseDownFilter extends OncePerRequestFilter {
                     && failed.getApplicationException() != null
                     && isDatabaseDown(failed.getApplicationException())) return true;
             if (cause instanceof SQLException sql && sql.getSQLState() != null) {
-                if (sql.getSQLState().startsWith("08") || sql.getSQLState().startsWith("57P")) return true;
+                if (AWAY.stream().anyMatch(sql.getSQLState()::startsWith)) return true;
             }
         }
+        return false;
+    }
+
+    /** A statement or a lock it waits for took longer than it may, and nothing was done. */
+    static boolean isTooSlow(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause())
+            if (cause instanceof SQLException sql && TOO_SLOW.contains(String.valueOf(sql.getSQLState()))) return true;
         return false;
     }
 

@@ -2,27 +2,22 @@ package gurukram.web.backup;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import gurukram.web.support.PrivateServer;
+import gurukram.web.support.Ran;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.awaitility.Awaitility;
-import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -40,124 +35,19 @@ class BackupTest {
                        select studio_id, gen_random_uuid(), id, 'Harbour', '', 'HATHA', 'BEGINNER', 60, 1, '{"a": "ö"}', 0, 1, now(), now() from t returning studio_id, id)
             insert into revision (studio_id, class_id, seq, label, at) select studio_id, id, 0, 'made', now() from c""";
 
-    /** A server of its own. */
-    private static final class Server {
-        private final Path home;
-        private Map<String, String> environment = new HashMap<>();
-
-        Server(Path home) {
-            this.home = home;
-        }
-
-        void start() throws Exception {
-            Ran ran = new Ran(
-                    Map.of(
-                            "PG_DIR",
-                            home.toString(),
-                            "PG_DB",
-                            "gurukram",
-                            "PG_USER",
-                            "gurukram",
-                            "PG_PASSWORD",
-                            "secret"),
-                    TOOLS.resolve("private-postgres.sh").toString(),
-                    "start");
-            assertThat(ran.status).as(ran.output).isZero();
-            Matcher export = EXPORT.matcher(ran.output);
-            while (export.find()) environment.put(export.group(1), export.group(2));
-        }
-
-        Connection connect() throws SQLException {
-            return DriverManager.getConnection(environment.get("SPRING_DATASOURCE_URL"), "gurukram", "secret");
-        }
-
-        void migrate() {
-            Flyway.configure()
-                    .dataSource(environment.get("SPRING_DATASOURCE_URL"), "gurukram", "secret")
-                    .locations("classpath:db/migration")
-                    .load()
-                    .migrate();
-        }
-
-        Ran backup(String... command) throws Exception {
-            String[] whole = new String[command.length + 1];
-            whole[0] = TOOLS.resolve("backup.sh").toString();
-            System.arraycopy(command, 0, whole, 1, command.length);
-            return new Ran(environment, whole);
-        }
-
-        void kill() throws Exception {
-            String pid = Files.readAllLines(home.resolve("data/postmaster.pid")).get(0);
-            new ProcessBuilder("kill", "-9", pid.strip()).start().waitFor();
-        }
-
-        void destroy() throws Exception {
-            new Ran(
-                    Map.of("PG_DIR", home.toString()),
-                    TOOLS.resolve("private-postgres.sh").toString(),
-                    "destroy");
-        }
-
-        /** Rows and a sum over all of them, by table. */
-        Map<String, String> sums() throws SQLException {
-            Map<String, String> sums = new TreeMap<>();
-            try (Connection db = connect();
-                    Statement statement = db.createStatement()) {
-                ResultSet tables = statement.executeQuery(
-                        "select table_name from information_schema.tables where table_schema = 'public' order by 1");
-                while (tables.next()) sums.put(tables.getString(1), "");
-                for (String table : sums.keySet()) {
-                    ResultSet sum = statement.executeQuery(
-                            "select count(*) || ' ' || coalesce(md5(string_agg(t::text, '|' order by t::text)), '') from %s t"
-                                    .formatted(table));
-                    sum.next();
-                    sums.put(table, sum.getString(1));
-                }
-            }
-            return sums;
-        }
-
-        long count(String query) throws SQLException {
-            try (Connection db = connect();
-                    Statement statement = db.createStatement()) {
-                ResultSet count = statement.executeQuery(query);
-                count.next();
-                return count.getLong(1);
-            }
-        }
-    }
-
-    /** A command that has ended. */
-    private static final class Ran {
-        final int status;
-        final String output;
-
-        Ran(Map<String, String> environment, String... command) throws IOException, InterruptedException {
-            ProcessBuilder process = new ProcessBuilder(command);
-            process.environment().putAll(environment);
-            Path output = Files.createTempFile("ran", ".out");
-            status = process.redirectErrorStream(true)
-                    .redirectOutput(output.toFile())
-                    .start()
-                    .waitFor();
-            this.output = Files.readString(output, StandardCharsets.UTF_8);
-            Files.delete(output);
-        }
-    }
-
     @TempDir
     Path dir;
 
-    private Server server;
-    private Server other;
+    private PrivateServer server;
+    private PrivateServer other;
 
     @BeforeEach
     void start() throws Exception {
         // the server's own account has to get there
         Path base = Files.createTempDirectory("pg-backup-");
         new ProcessBuilder("chmod", "755", base.toString()).start().waitFor();
-        server = new Server(base.resolve("pg-a"));
-        other = new Server(base.resolve("pg-b"));
+        server = new PrivateServer(base.resolve("pg-a"));
+        other = new PrivateServer(base.resolve("pg-b"));
         server.start();
         server.migrate();
     }
@@ -168,7 +58,7 @@ class BackupTest {
         other.destroy();
     }
 
-    private static void insert(Server server, int times) throws SQLException {
+    private static void insert(PrivateServer server, int times) throws SQLException {
         try (Connection db = server.connect();
                 Statement statement = db.createStatement()) {
             for (int i = 0; i < times; i++) statement.executeUpdate(A_CLASS);
@@ -194,14 +84,14 @@ class BackupTest {
         Awaitility.await().atMost(30, TimeUnit.SECONDS).until(() -> written.get() > 20);
         String file = dir.resolve("under-load.backup").toString();
         Ran made = server.backup("make", file);
-        assertThat(made.status).as(made.output).isZero();
+        assertThat(made.status()).as(made.output()).isZero();
         server.kill();
         load.join(30_000);
         on.set(false);
 
         other.start();
         Ran restored = other.backup("restore", file, "9999");
-        assertThat(restored.status).as(restored.output).isZero();
+        assertThat(restored.status()).as(restored.output()).isZero();
         long classes = other.count("select count(*) from yoga_class");
         assertThat(classes).isGreaterThan(220);
         assertThat(other.count("select count(*) from revision")).isEqualTo(classes);
@@ -210,13 +100,13 @@ class BackupTest {
         Map<String, String> before = other.sums();
         assertThat(before).hasSizeGreaterThan(20);
         String still = dir.resolve("still.backup").toString();
-        assertThat(other.backup("make", still).status).isZero();
+        assertThat(other.backup("make", still).status()).isZero();
         insert(other, 3);
         assertThat(other.sums()).isNotEqualTo(before);
         other.kill();
         other.start();
         Ran again = other.backup("restore", still, "9999");
-        assertThat(again.status).as(again.output).isZero();
+        assertThat(again.status()).as(again.output()).isZero();
         assertThat(other.sums()).as("0 differences").isEqualTo(before);
         other.migrate();
     }
@@ -225,7 +115,7 @@ class BackupTest {
     void whatIsDamagedHalfOrNewerChangesNothing() throws Exception {
         insert(server, 20);
         Path file = dir.resolve("a.backup");
-        assertThat(server.backup("make", file.toString()).status).isZero();
+        assertThat(server.backup("make", file.toString()).status()).isZero();
         byte[] whole = Files.readAllBytes(file);
         Map<String, String> before = server.sums();
 
@@ -241,12 +131,12 @@ class BackupTest {
                 Map.of(half, "part of one", damaged, "damaged", text, "no backup", dir.resolve("none"), "no file");
         for (var one : wrong.entrySet()) {
             Ran ran = server.backup("restore", one.getKey().toString(), "9999");
-            assertThat(ran.status).as(one.getValue()).isNotZero();
-            assertThat(ran.output).contains(one.getValue());
+            assertThat(ran.status()).as(one.getValue()).isNotZero();
+            assertThat(ran.output()).contains(one.getValue());
         }
         Ran newer = server.backup("restore", file.toString(), "1");
-        assertThat(newer.status).isNotZero();
-        assertThat(newer.output).contains("newer Gurukram");
+        assertThat(newer.status()).isNotZero();
+        assertThat(newer.output()).contains("newer Gurukram");
         assertThat(server.sums()).isEqualTo(before);
     }
 
@@ -255,16 +145,16 @@ class BackupTest {
     void aFullDiskLeavesTheOldOneAndSevenDaysAndFourWeeksAreKept() throws Exception {
         insert(server, 5);
         Path file = dir.resolve("a.backup");
-        assertThat(server.backup("make", file.toString()).status).isZero();
+        assertThat(server.backup("make", file.toString()).status()).isZero();
         byte[] old = Files.readAllBytes(file);
-        Ran full = new Ran(
-                server.environment,
+        Ran full = Ran.command(
+                server.environment(),
                 "bash",
                 "-c",
                 "ulimit -f 8; exec \"$0\" make \"$1\"",
                 TOOLS.resolve("backup.sh").toString(),
                 file.toString());
-        assertThat(full.status).isNotZero();
+        assertThat(full.status()).isNotZero();
         assertThat(Files.readAllBytes(file)).isEqualTo(old);
         try (Stream<Path> left = Files.list(dir)) {
             assertThat(left).as("no half ones either").containsExactly(file);
@@ -276,8 +166,8 @@ class BackupTest {
         for (int week = 1; week <= 9; week++)
             Files.writeString(backups.resolve("week-2026-0%d.backup".formatted(week)), "x");
         Files.writeString(backups.resolve("mine.backup"), "x");
-        assertThat(server.backup("daily", backups.toString()).status).isZero();
-        assertThat(server.backup("daily", backups.toString()).status).isZero();
+        assertThat(server.backup("daily", backups.toString()).status()).isZero();
+        assertThat(server.backup("daily", backups.toString()).status()).isZero();
         try (Stream<Path> kept = Files.list(backups)) {
             Map<String, Long> kinds = new TreeMap<>();
             kept.forEach(path -> kinds.merge(path.getFileName().toString().replaceAll("-.*", ""), 1L, Long::sum));

@@ -259,6 +259,28 @@ class ScorePagesTest {
         assertThat(panel(link)).contains("data-field=\"line\"");
     }
 
+    private HttpResponse<String> line(String typed, String at) {
+        return http.htmx("/classes/" + id + "/line", "line", typed, "at", at, "version", "" + version(), "view", "");
+    }
+
+    @Test
+    void aNoteMayStandBehindATypedLineAsBehindAPastedOne() {
+        assertThat(line("chair, 3 breaths // knees over the toes", row("Tree")).statusCode())
+                .isEqualTo(200);
+        assertThat(line("flow evening, 2 rounds // slowly", "").statusCode()).isEqualTo(200);
+        assertThat(line("// the wall is near", row("Tree")).statusCode()).isEqualTo(200);
+        String text = http.get("/classes/" + id + "/text").body();
+        assertThat(text)
+                .contains("- note: knees over the toes", "- note: slowly", "- note: the wall is near")
+                .doesNotContain("// knees");
+        assertThat(line("standing: Balances // the wall", "").body())
+                .contains("A note behind “//” is of a step or a flow.")
+                .doesNotContain("data-name=\"Balances\"");
+        id = app.newClass(teacher);
+        assertThat(line("tree, both // by the window", "").statusCode()).isEqualTo(200);
+        assertThat(http.get("/classes/" + id + "/text").body()).contains("- note: by the window");
+    }
+
     @Test
     void theRunningOrderHasEveryPass() {
         String passes = http.get("/classes/" + id + "/passes?level=BEGINNER").body();

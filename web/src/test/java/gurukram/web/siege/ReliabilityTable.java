@@ -8,8 +8,8 @@ import gurukram.web.shared.Teacher;
 import gurukram.web.support.ExpectsErrors;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
+import gurukram.web.support.Writers;
 import java.io.IOException;
-import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -22,8 +22,6 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
-import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.awaitility.Awaitility;
@@ -56,66 +54,6 @@ class ReliabilityTable {
         System.out.println("[table] | " + what + " | " + saw + " |");
     }
 
-    // --- writers: each types lines into a class of its own, and asks again under the same key until it is answered
-
-    private final class Writer {
-        final Teacher teacher = app.newTeacher();
-        final ClassId id = app.newClass(teacher, "section standing", "tree, both, 5 breaths");
-        final AtomicInteger answered = new AtomicInteger();
-        final AtomicInteger asked = new AtomicInteger();
-        private final Http http;
-        private String version = "1";
-
-        Writer() {
-            http = Http.on(app).signedIn(teacher.email(), TestApp.PASSWORD);
-        }
-
-        /** Goes on until it is over and its last line is answered. */
-        void write(List<String> copies, AtomicBoolean over) {
-            Random random = new Random(id.hashCode());
-            while (!over.get()) {
-                String key = UUID.randomUUID().toString();
-                boolean done = false;
-                while (!done) {
-                    asked.incrementAndGet();
-                    try {
-                        Http there = http.at(copies.get(random.nextInt(copies.size())));
-                        HttpResponse<String> answer = there.once(
-                                key,
-                                "/classes/" + id + "/line",
-                                "line",
-                                "mountain, 2 breaths",
-                                "version",
-                                version,
-                                "view",
-                                "INTERMEDIATE");
-                        Matcher found = VERSION.matcher(answer.body());
-                        done = answer.statusCode() == 200 && found.find();
-                        if (done) version = found.group(1);
-                        else if (answer.statusCode() == 409 && found.find()) version = found.group(1);
-                        if (!done) pause(200);
-                    } catch (RuntimeException e) {
-                        pause(200);
-                    }
-                }
-                answered.incrementAndGet();
-                pause(20);
-            }
-        }
-
-        int kept() {
-            return app.bean(ClassStore.class)
-                            .find(teacher, id)
-                            .orElseThrow()
-                            .plan()
-                            .sections()
-                            .get(0)
-                            .items()
-                            .size()
-                    - 1;
-        }
-    }
-
     private static void pause(long ms) {
         try {
             Thread.sleep(ms);
@@ -124,44 +62,13 @@ class ReliabilityTable {
         }
     }
 
-    private interface Trouble {
-        void make() throws Exception;
-    }
-
     /** Ten writers while trouble is made; then everything answered must be there once. */
-    private void written(String what, List<String> copies, Trouble trouble) throws Exception {
-        List<Writer> writers = new ArrayList<>();
-        for (int i = 0; i < 10; i++) writers.add(new Writer());
-        AtomicBoolean over = new AtomicBoolean();
-        ExecutorService hands = Executors.newFixedThreadPool(writers.size());
-        List<Future<?>> all = new ArrayList<>();
-        for (Writer writer : writers) all.add(hands.submit(() -> writer.write(copies, over)));
-        trouble.make();
-        over.set(true);
-        for (Future<?> one : all) one.get(120, TimeUnit.SECONDS);
-        hands.shutdown();
-        Awaitility.await()
-                .atMost(60, TimeUnit.SECONDS)
-                .ignoreExceptions()
-                .until(() -> writers.get(0).kept() >= 0);
-        int answered = 0;
-        int asked = 0;
-        int lost = 0;
-        int twice = 0;
-        for (Writer writer : writers) {
-            answered += writer.answered.get();
-            asked += writer.asked.get();
-            int kept = writer.kept();
-            lost += Math.max(0, writer.answered.get() - kept);
-            twice += Math.max(0, kept - writer.answered.get());
-        }
-        row(
-                what,
-                "%d lines answered, asked for %d times; lost %d, there twice %d"
-                        .formatted(answered, asked, lost, twice));
-        assertThat(answered).isGreaterThan(10);
-        assertThat(lost).isZero();
-        assertThat(twice).isZero();
+    private void written(String what, List<String> copies, Writers.Trouble trouble) throws Exception {
+        Writers.Told told = new Writers(app, 10).write(copies, trouble);
+        row(what, told.toString());
+        assertThat(told.answered()).isGreaterThan(10);
+        assertThat(told.lost()).isZero();
+        assertThat(told.twice()).isZero();
     }
 
     @Test

@@ -5,11 +5,13 @@ import gurukram.core.notation.LineReader;
 import gurukram.core.notation.NodeText;
 import gurukram.core.notation.line.Line;
 import gurukram.core.notation.line.LineContext;
+import gurukram.core.notation.words.Quotes;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Link;
 import gurukram.core.plan.Naming;
+import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
@@ -49,6 +51,10 @@ public record LineEdit(
     @Override
     public Labelled on(ClassPlan now) {
         if (typed.strip().startsWith("-")) return new MarkEdit(typed.strip(), at, catalogue, newIds).on(now);
+        int note = Quotes.noteIn(typed);
+        if (note >= 0)
+            return noted(
+                    now, typed.substring(0, note), typed.substring(note + 2).strip());
         Spot spot = Spot.at(now, at);
         if (LINK.matcher(typed.strip()).lookingAt()) return link(spot);
         LineContext anywhere = new LineContext(
@@ -97,6 +103,22 @@ public record LineEdit(
         String name = new Naming(catalogue).pose(step.pose());
         Labelled added = insert(spot, step.step(ids(id)), "add " + name);
         return step.remark() == null ? added : added.telling(step.remark().toString());
+    }
+
+    /** A line with a note behind it, as a pasted one may have; a note alone is of what is marked. */
+    private Labelled noted(ClassPlan now, String line, String note) {
+        if (line.isBlank()) return new MarkEdit("- note: " + note, at, catalogue, newIds).on(now);
+        Labelled added = new LineEdit(line, at, level, teachers, reader, catalogue, newIds).on(now);
+        if (note.isEmpty()) return added;
+        Node node = added.edit() instanceof PlanEdit.Insert insert ? insert.node() : null;
+        // the first line of a class comes with its section
+        if (node instanceof Section section)
+            node = section.items().isEmpty() ? null : section.items().get(0);
+        if (node == null) throw new Refused("A note behind “//” is of a step or a flow.");
+        ClassPlan with = added.edit().applyTo(now);
+        Labelled marked = new MarkEdit("- note: " + note, node.id().toString(), catalogue, newIds).on(with);
+        PlanEdit both = PlanEdit.all(List.of(added.edit(), marked.edit()));
+        return new Labelled(both, added.label(), added.at(), added.told());
     }
 
     /** A link goes behind the steps of the flow; its own steps are typed next. */
