@@ -1,5 +1,6 @@
 package gurukram.web;
 
+import gurukram.web.shared.Shipped;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
@@ -7,6 +8,7 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 @SpringBootApplication
 public class App {
     public static void main(String[] args) {
+        Shipped.begin();
         SpringApplication.run(App.class, args);
     }
 }

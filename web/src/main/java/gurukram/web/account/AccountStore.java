@@ -7,6 +7,7 @@ import gurukram.web.shared.Teacher;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
@@ -21,8 +22,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** Studios and teachers. */
 @Repository
 public class AccountStore {
-    private static final String PRACTISED =
-            "select studio_id from teacher where email like 'practice-%@gurukram.invalid'";
+    /** Whoever practised for this copy of the app, and whom one left behind that ended meanwhile. */
+    private static final String PRACTISED = """
+            select studio_id from teacher
+             where email >= 'practice-' and email < 'practice.' and email like 'practice-%@gurukram.invalid'
+               and (email = :own or created_at < :before)""";
+
     private static final String BY_EMAIL = "select * from teacher where email = :email";
     private static final String NEW_STUDIO = "insert into studio (id, name, created_at) values (:id, :name, :now)";
     private static final String NEW_TEACHER = """
@@ -43,13 +48,16 @@ public class AccountStore {
     /** How the e-mail of somebody begins who only practises before the app opens. */
     public static final String PRACTISES = "practice-";
 
+    private static final Duration LONGEST_PRACTICE = Duration.ofMinutes(10);
+
     /** What those who practised left behind, in the order in which it can go. */
     private static final List<String> FORGET_PRACTISED = List.of(
             "delete from yoga_class where studio_id in (" + PRACTISED + ")",
             "delete from known_device where studio_id in (" + PRACTISED + ")",
             "delete from failed_sign_in where studio_id in (" + PRACTISED + ")",
-            "delete from spring_session where principal_name like 'practice-%@gurukram.invalid'",
-            "with gone as (delete from teacher where email like 'practice-%@gurukram.invalid' returning studio_id) "
+            "delete from spring_session where principal_name in (select email from teacher where studio_id in ("
+                    + PRACTISED + "))",
+            "with gone as (delete from teacher where studio_id in (" + PRACTISED + ") returning studio_id) "
                     + "delete from studio where id in (select studio_id from gone)");
 
     /** A teacher with the hash of the password. */
@@ -92,10 +100,13 @@ public class AccountStore {
         return teacher;
     }
 
-    /** Forgets those who practised before the app opened. */
+    /** Forgets who practised before the app opened. @param own the address of whoever did here; other copies may be at it */
     @Transactional
-    public void removePractised() {
-        FORGET_PRACTISED.forEach(sql -> jdbc.sql(sql).update());
+    public void removePractised(String own) {
+        OffsetDateTime before =
+                OffsetDateTime.now(clock).withOffsetSameInstant(ZoneOffset.UTC).minus(LONGEST_PRACTICE);
+        FORGET_PRACTISED.forEach(
+                sql -> jdbc.sql(sql).param("own", own).param("before", before).update());
     }
 
     /** {@code DuplicateKeyException} where the address is taken. */

@@ -63,7 +63,7 @@ class TeacherSignIn implements AuthenticationProvider {
     private final SecondFactor factor;
     private final Demo demo;
     private final HttpServletRequest request;
-    private final String nobodysHash;
+    private String nobodysHash;
 
     /** @param request stands for the one of the moment */
     TeacherSignIn(
@@ -83,7 +83,12 @@ class TeacherSignIn implements AuthenticationProvider {
         this.factor = factor;
         this.demo = demo;
         this.request = request;
-        this.nobodysHash = passwords.encode("nobody");
+    }
+
+    /** Made when the first comes, whoever that is: a start has no time for it. */
+    private synchronized String nobodysHash() {
+        if (nobodysHash == null) nobodysHash = passwords.encode("nobody");
+        return nobodysHash;
     }
 
     @Override
@@ -99,7 +104,7 @@ class TeacherSignIn implements AuthenticationProvider {
                 accounts.byEmail(email).filter(found -> !found.teacher().demo() || demo.mayEnter(request));
         // An unknown e-mail costs the same time as a known one, so that nobody can tell them apart.
         boolean right = matches(
-                password, account.map(AccountStore.Account::passwordHash).orElse(nobodysHash));
+                password, account.map(AccountStore.Account::passwordHash).orElse(nobodysHash()));
         if (!right || account.isEmpty()) {
             account.ifPresent(found -> failures.note(found.teacher(), address));
             throw new BadCredentialsException("wrong e-mail or password");

@@ -1,6 +1,5 @@
 package gurukram.web.shared;
 
-import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.phrase.PhraseBook;
 import gurukram.core.pose.PoseCatalogue;
 import java.security.SecureRandom;
@@ -14,7 +13,7 @@ import org.springframework.context.annotation.Configuration;
 class CoreBeans {
     @Bean
     PoseCatalogue poseCatalogue() {
-        return CatalogueReader.shipped();
+        return Shipped.catalogue();
     }
 
     @Bean
@@ -28,7 +27,7 @@ class CoreBeans {
     }
 
     @Bean
-    PhraseBook phraseBook(PoseCatalogue catalogue) {
-        return new PhraseBook(catalogue);
+    PhraseBook phraseBook() {
+        return Shipped.phrases();
     }
 }

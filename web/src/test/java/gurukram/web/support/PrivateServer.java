@@ -43,9 +43,11 @@ public final class PrivateServer {
         for (int i = 0; i < more.length; i += 2) settings.put(more[i], more[i + 1]);
     }
 
-    /** A folder the server's own account can get to. */
+    /** A folder the server's own account can get to, in memory where there is one. */
     public static Path folder(String name) throws IOException, InterruptedException {
-        Path base = Files.createTempDirectory(name);
+        Path memory = Path.of("/dev/shm");
+        Path base =
+                Files.isWritable(memory) ? Files.createTempDirectory(memory, name) : Files.createTempDirectory(name);
         Ran.command(Map.of(), "chmod", "755", base.toString());
         return base;
     }
@@ -120,6 +122,8 @@ public final class PrivateServer {
 
     public void destroy() throws IOException, InterruptedException {
         does("destroy");
+        String[] left = home.getParent().toFile().list();
+        if (left != null && left.length == 0) Files.delete(home.getParent());
     }
 
     /** Rows and a sum over all of them, by table. */
