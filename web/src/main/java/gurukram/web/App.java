@@ -1,6 +1,6 @@
 package gurukram.web;
 
-import gurukram.web.shared.Shipped;
+import gurukram.web.engine.Shipped;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 

@@ -90,6 +90,9 @@ class WebArchitectureTest {
             .haveSimpleNameNotEndingWith("Store")
             .and()
             .doNotHaveSimpleName("SignInBrake")
+            .and()
+            // hands the library that keeps a job to one copy its way to the database
+            .doNotHaveSimpleName("Jobs")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("org.springframework.jdbc.core..")

@@ -59,10 +59,7 @@ public class OwnLadderStore {
             try {
                 all.add(new Kept(read(row.entry()), row.version()));
             } catch (JacksonException | IllegalArgumentException e) {
-                LOG.warn(
-                        "own ladder {} cannot be read: {}",
-                        row.id(),
-                        e.getClass().getSimpleName());
+                LOG.warn("an own ladder cannot be read: {}", e.getClass().getSimpleName());
             }
         }
         return all;

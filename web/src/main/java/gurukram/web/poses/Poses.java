@@ -57,7 +57,10 @@ public class Poses {
         for (OwnPoseStore.Row row : rows(teacher)) {
             OwnPose.Read read = OwnPose.stored(row.entry(), named);
             if (read.pose() != null) own.add(read.pose());
-            else LOG.warn("own pose {} cannot be read: {}", row.pose(), read.problems());
+            else
+                LOG.warn(
+                        "an own pose cannot be read: {} problems",
+                        read.problems().size());
         }
         PoseCatalogue whole = own.isEmpty() ? named : named.with(own);
         List<Ladder> climbed = new ArrayList<>();

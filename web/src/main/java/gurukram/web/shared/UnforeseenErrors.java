@@ -21,6 +21,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.servlet.HandlerMapping;
 
 /**
  * An error nobody foresaw is logged, with a number that its page tells, so that whoever met it can say which one it was.
@@ -33,7 +34,6 @@ class UnforeseenErrors extends OncePerRequestFilter {
     private static final Logger LOG = LoggerFactory.getLogger(UnforeseenErrors.class);
     private static final String NUMBER = UnforeseenErrors.class.getName() + ".number";
 
-    private static final int LONGEST_PATH = 200;
     private static final int MOST_PLACES = 500;
     private static final long AGAIN_AFTER_NANOS = 60L * 60 * 1_000_000_000;
 
@@ -59,7 +59,7 @@ class UnforeseenErrors extends OncePerRequestFilter {
     }
 
     /**
-     * The path is ours; what was typed is the teacher's and is not written down. What has been told a short while ago is not told
+     * The pattern of the path is ours; what was typed, and what opens a page by being in its address, is not written down. What has been told a short while ago is not told
      * again in full: somebody may make it happen on purpose, all day.
      */
     private void note(String number, HttpServletRequest request, Exception e) {
@@ -67,10 +67,10 @@ class UnforeseenErrors extends OncePerRequestFilter {
         Long last = told.put(placeOf(e), now);
         if (told.size() > MOST_PLACES) told.clear();
         boolean again = last != null && now - last < AGAIN_AFTER_NANOS;
-        String path = request.getRequestURI();
-        String shown = path.length() <= LONGEST_PATH ? path : path.substring(0, LONGEST_PATH) + "...";
+        Object pattern = request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE);
+        Object shown = pattern == null ? "a page not found yet" : pattern;
         if (again) LOG.error("Error {} at {} {}, as before: {}", number, request.getMethod(), shown, e.getClass());
-        else LOG.error("Error {} at {} {}", number, request.getMethod(), shown, e);
+        else LOG.error("Error {} at {} {}", number, request.getMethod(), shown, Wordless.of(e));
     }
 
     private static String placeOf(Throwable e) {

@@ -1,4 +1,4 @@
-package gurukram.web.shared;
+package gurukram.web.engine;
 
 import gurukram.core.catalogue.CatalogueReader;
 import gurukram.core.phrase.PhraseBook;
