@@ -22,7 +22,16 @@ public enum Deed {
     SEE_NEEDS,
     REMARK,
     RESOLVE_REMARK,
-    TAKE_BACK_REMARK;
+    TAKE_BACK_REMARK,
+    /** what belongs to the studio: its rooms, groups, poses, ladders, flows, words */
+    SEE_SHELF,
+    PUT_ON_SHELF,
+    /** what lies there already, in the place of which something else is put */
+    CHANGE_ON_SHELF,
+    TAKE_FROM_SHELF,
+    CLEAR_SHELF,
+    SET_RULES,
+    TAKE_RULES;
 
     /** As written in the table. */
     public String word() {

@@ -29,13 +29,22 @@ class RightsTest {
             Map.entry(Deed.SEE_NEEDS, EnumSet.of(Role.OWNER, Role.TEACHER, Role.SUBSTITUTE)),
             Map.entry(Deed.REMARK, EnumSet.of(Role.OWNER, Role.TEACHER)),
             Map.entry(Deed.RESOLVE_REMARK, EnumSet.of(Role.OWNER)),
-            Map.entry(Deed.TAKE_BACK_REMARK, EnumSet.noneOf(Role.class)));
+            Map.entry(Deed.TAKE_BACK_REMARK, EnumSet.noneOf(Role.class)),
+            Map.entry(Deed.SEE_SHELF, EnumSet.of(Role.OWNER, Role.TEACHER, Role.SUBSTITUTE)),
+            Map.entry(Deed.PUT_ON_SHELF, EnumSet.of(Role.OWNER, Role.TEACHER)),
+            Map.entry(Deed.CHANGE_ON_SHELF, EnumSet.of(Role.OWNER)),
+            Map.entry(Deed.TAKE_FROM_SHELF, EnumSet.of(Role.OWNER, Role.TEACHER, Role.SUBSTITUTE)),
+            Map.entry(Deed.CLEAR_SHELF, EnumSet.of(Role.OWNER)),
+            Map.entry(Deed.SET_RULES, EnumSet.of(Role.OWNER)),
+            Map.entry(Deed.TAKE_RULES, EnumSet.of(Role.OWNER, Role.TEACHER, Role.SUBSTITUTE)));
 
     /** Who else may where it is her own. */
     private static final Map<Deed, Set<Role>> OWN = Map.of(
             Deed.END_SHARE, EnumSet.of(Role.TEACHER),
             Deed.RESOLVE_REMARK, EnumSet.of(Role.TEACHER),
-            Deed.TAKE_BACK_REMARK, EnumSet.of(Role.OWNER, Role.TEACHER));
+            Deed.TAKE_BACK_REMARK, EnumSet.of(Role.OWNER, Role.TEACHER),
+            Deed.CHANGE_ON_SHELF, EnumSet.of(Role.TEACHER),
+            Deed.CLEAR_SHELF, EnumSet.of(Role.TEACHER));
 
     @Test
     void everyRoleAndEveryDeed() {

@@ -29,12 +29,12 @@ public class OwnWords {
     }
 
     /** As they were typed. */
-    String typed(Teacher teacher) {
+    public String typed(Teacher teacher) {
         return store.words(teacher);
     }
 
     /** @throws Refused where a line cannot be understood */
-    void keep(Teacher teacher, String words) {
+    public void keep(Teacher teacher, String words) {
         if (words.length() > MOST_LETTERS) throw new Refused("Own words have at most " + MOST_LETTERS + " letters.");
         ThemeWords.shipped(poses.of(teacher)).and(words);
         store.change(teacher, words);

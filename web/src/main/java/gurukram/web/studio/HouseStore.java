@@ -41,6 +41,8 @@ class HouseStore {
     private static final String ROLE =
             "update house_member set role = :role where studio_id = :studio and teacher_id = :teacher";
     private static final String REMOVE = "delete from house_member where studio_id = :studio and teacher_id = :teacher";
+    private static final String RULES = "select coalesce(rules, '') from studio where id = :studio";
+    private static final String NEW_RULES = "update studio set rules = :rules where id = :studio and shared";
     private static final String RENAME = "update studio set name = :name where id = :studio and shared";
     private static final String ASK = """
             insert into house_invitation (studio_id, id, role, email, secret, made_at, ends_at)
@@ -177,6 +179,19 @@ class HouseStore {
             jdbc.sql("delete from " + table + " where teacher_id = :teacher")
                     .param("teacher", teacher.id())
                     .update();
+    }
+
+    /** In the words of a school's settings; empty while there are none. */
+    String rules(UUID studio) {
+        return jdbc.sql(RULES)
+                .param("studio", studio)
+                .query(String.class)
+                .optional()
+                .orElse("");
+    }
+
+    void changeRules(UUID studio, String rules) {
+        jdbc.sql(NEW_RULES).param("studio", studio).param("rules", rules).update();
     }
 
     void rename(UUID studio, String name) {

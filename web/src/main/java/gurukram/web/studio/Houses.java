@@ -1,10 +1,13 @@
 package gurukram.web.studio;
 
+import gurukram.core.notation.words.SchoolWords;
+import gurukram.core.plan.settings.School;
 import gurukram.core.studio.Deed;
 import gurukram.core.studio.Rights;
 import gurukram.core.studio.Role;
 import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
+import gurukram.web.account.AccountStore;
 import gurukram.web.outbox.Delivery;
 import gurukram.web.outbox.OutboxStore;
 import gurukram.web.shared.Email;
@@ -35,9 +38,11 @@ public class Houses {
     private final HouseStore store;
     private final OutboxStore outbox;
     private final Delivery delivery;
+    private final AccountStore accounts;
     private final SecureRandom random = new SecureRandom();
 
-    Houses(HouseStore store, OutboxStore outbox, Delivery delivery) {
+    Houses(HouseStore store, OutboxStore outbox, Delivery delivery, AccountStore accounts) {
+        this.accounts = accounts;
         this.delivery = delivery;
         this.store = store;
         this.outbox = outbox;
@@ -53,6 +58,16 @@ public class Houses {
         return store.find(studio, teacher)
                 .filter(house -> Rights.may(house.role(), deed, own))
                 .orElseThrow(NotFound::new);
+    }
+
+    /** What she is in the studio, where she may do this in it; {@link NotFound} where not. @param own whether it is with what she made */
+    public Role asked(Teacher teacher, UUID studio, Deed deed, boolean own) {
+        return may(teacher, studio, deed, own).role();
+    }
+
+    /** Its name, to who is in it. */
+    public String name(Teacher teacher, UUID studio) {
+        return may(teacher, studio, Deed.LEAVE).name();
     }
 
     List<House> of(Teacher teacher) {
@@ -199,6 +214,35 @@ public class Houses {
         store.note(studio, teacher.name(), "handed the studio over to %s".formatted(member.name()));
     }
 
+    /** The rules it goes by, to who is in it; {@link School#UNSET} while there are none. */
+    School rules(Teacher teacher, UUID studio) {
+        may(teacher, studio, Deed.READ_CLASS);
+        return SchoolWords.read(store.rules(studio));
+    }
+
+    /** Her rules are the studio's from now on; those of before stand in the record. */
+    @Transactional
+    public void setRules(Teacher teacher, UUID studio) {
+        may(teacher, studio, Deed.SET_RULES);
+        String before = store.rules(studio);
+        String rules = SchoolWords.write(accounts.school(teacher));
+        if (rules.equals(before)) return;
+        store.changeRules(studio, rules);
+        store.note(
+                studio,
+                teacher.name(),
+                before.isEmpty() ? "gave the studio rules" : "changed the studio’s rules; before: " + before);
+    }
+
+    /** She goes by the studio's rules from now on. @return hers of before, in words */
+    @Transactional
+    public String takeRules(Teacher teacher, UUID studio) {
+        may(teacher, studio, Deed.TAKE_RULES);
+        String before = SchoolWords.write(accounts.school(teacher));
+        accounts.changeSchool(teacher, SchoolWords.read(store.rules(studio)));
+        return before;
+    }
+
     /** With the last one the studio goes. */
     @Transactional
     public void leave(Teacher teacher, UUID studio) {
@@ -232,7 +276,8 @@ public class Houses {
         return store.events(studio);
     }
 
-    void note(UUID studio, Teacher teacher, String what) {
+    /** For the record. */
+    public void note(UUID studio, Teacher teacher, String what) {
         store.note(studio, teacher.name(), what);
     }
 }

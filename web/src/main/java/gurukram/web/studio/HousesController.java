@@ -1,9 +1,12 @@
 package gurukram.web.studio;
 
+import gurukram.core.notation.words.SchoolWords;
+import gurukram.core.plan.settings.School;
 import gurukram.core.studio.Deed;
 import gurukram.core.studio.Rights;
 import gurukram.core.studio.Role;
 import gurukram.core.text.Refused;
+import gurukram.web.account.AccountStore;
 import gurukram.web.account.Zones;
 import gurukram.web.outbox.Delivery;
 import gurukram.web.shared.NotFound;
@@ -41,8 +44,16 @@ class HousesController {
     private final Delivery delivery;
     private final Outside outside;
     private final Zones zones;
+    private final AccountStore accounts;
 
-    HousesController(Houses houses, HouseClasses classes, Delivery delivery, Outside outside, Zones zones) {
+    HousesController(
+            Houses houses,
+            HouseClasses classes,
+            Delivery delivery,
+            Outside outside,
+            Zones zones,
+            AccountStore accounts) {
+        this.accounts = accounts;
         this.houses = houses;
         this.classes = classes;
         this.delivery = delivery;
@@ -103,6 +114,11 @@ class HousesController {
         model.addAttribute("roleWords", role.words());
         model.addAttribute("owns", Rights.may(role, Deed.INVITE));
         model.addAttribute("shares", classes.all(teacher, studio));
+        model.addAttribute("seesShelf", Rights.may(role, Deed.SEE_SHELF));
+        model.addAttribute("rules", ruleLines(houses.rules(teacher, studio)));
+        model.addAttribute("myRules", ruleLines(accounts.school(teacher)));
+        model.addAttribute("setsRules", Rights.may(role, Deed.SET_RULES));
+        model.addAttribute("takesRules", Rights.may(role, Deed.TAKE_RULES));
         model.addAttribute(
                 "people",
                 Rights.may(role, Deed.SEE_MEMBERS)
@@ -160,6 +176,28 @@ class HousesController {
 
     private static String to(UUID studio) {
         return "redirect:/studios/" + studio;
+    }
+
+    private static List<String> ruleLines(School school) {
+        String words = SchoolWords.write(school);
+        return words.isEmpty() ? List.of() : List.of(words.split(", "));
+    }
+
+    @PostMapping("/studios/{studio}/rules")
+    String setRules(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID studio) {
+        houses.setRules(teacher, studio);
+        return "redirect:/studios/" + studio + "#rules";
+    }
+
+    @PostMapping("/studios/{studio}/rules/take")
+    String takeRules(@AuthenticationPrincipal Teacher teacher, @PathVariable UUID studio, RedirectAttributes told) {
+        String before = houses.takeRules(teacher, studio);
+        told.addFlashAttribute(
+                "rulesTold",
+                before.isEmpty()
+                        ? "You go by the studio’s rules now."
+                        : "You go by the studio’s rules now. Yours were: " + before + ".");
+        return "redirect:/studios/" + studio + "#rules";
     }
 
     @PostMapping("/studios/{studio}/name")

@@ -178,7 +178,7 @@ public class Bringing {
     }
 
     /** What it refers to and is not here is let go of. */
-    private void loosen(Teacher teacher, Kind kind, ObjectNode row) {
+    void loosen(Teacher teacher, Kind kind, ObjectNode row) {
         if (kind == Kind.CLASS) loosen(teacher, row, "group_id", Kind.GROUP);
         if (kind == Kind.GROUP) loosen(teacher, row, "room_id", Kind.ROOM);
         if (kind == Kind.COURSE) loosen(teacher, row, "group_id", Kind.GROUP);

@@ -133,19 +133,28 @@ class TakeawayStore {
      */
     boolean put(
             Teacher teacher, Kind kind, String key, String content, Set<String> fields, Map<String, Set<String>> rows) {
+        if (!putAlone(teacher, kind, key, content, fields)) return false;
+        putParts(teacher, kind, key, content, rows);
+        return true;
+    }
+
+    /** One without its rows: those that are there stay. */
+    boolean putAlone(Teacher teacher, Kind kind, String key, String content, Set<String> fields) {
         String sql = insert(
                         kind.table(),
                         fields,
                         "jsonb_populate_record(null::%s, (:content::jsonb -> 'row') || :own::jsonb)"
                                 .formatted(kind.table()))
                 + conflict(kind, fields);
-        boolean put = jdbc.sql(sql)
+        return jdbc.sql(sql)
                         .param("content", content)
                         .param("own", own(teacher, kind.key(), key))
                         .param("teacher", teacher.id())
                         .update()
                 == 1;
-        if (!put) return false;
+    }
+
+    private void putParts(Teacher teacher, Kind kind, String key, String content, Map<String, Set<String>> rows) {
         for (Kind.Part part : kind.parts()) {
             jdbc.sql("delete from %s where studio_id = :studio and %s = cast(:key as uuid)"
                             .formatted(part.table(), part.parent()))
@@ -163,7 +172,6 @@ class TakeawayStore {
                     .param("own", own(teacher, part.parent(), key))
                     .update();
         }
-        return true;
     }
 
     /** Only columns there are, whatever a file says. */

@@ -1,6 +1,7 @@
 package gurukram.web.siege;
 
 import gurukram.web.support.Http;
+import gurukram.web.support.Ran;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
@@ -8,7 +9,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.awaitility.Awaitility;
 
@@ -88,6 +92,24 @@ final class AppProcess implements AutoCloseable {
         String line =
                 status.lines().filter(l -> l.startsWith("VmRSS:")).findFirst().orElseThrow();
         return Long.parseLong(line.replaceAll("[^0-9]", "")) / 1024;
+    }
+
+    /** What its heap holds when everything nobody needs has gone, MB. */
+    long usedMb() throws IOException, InterruptedException {
+        jcmd("GC.run");
+        Matcher used = Pattern.compile("used (\\d+)K").matcher(jcmd("GC.heap_info"));
+        long kb = 0;
+        // young and old; the classes stand last and apart
+        for (int i = 0; i < 2 && used.find(); i++) kb += Long.parseLong(used.group(1));
+        if (kb == 0) throw new IllegalStateException("nothing was told of the heap");
+        return kb / 1024;
+    }
+
+    private String jcmd(String what) throws IOException, InterruptedException {
+        String tool = Path.of(System.getProperty("java.home"), "bin", "jcmd").toString();
+        Ran ran = Ran.command(Map.of(), tool, String.valueOf(process.pid()), what);
+        if (ran.status() != 0) throw new IllegalStateException(ran.output());
+        return ran.output();
     }
 
     @Override

@@ -39,7 +39,7 @@ class DoorsSiege {
 
     DoorsSiege(TestApp app) throws Exception {
         this.app = app;
-        if (teachers == null) teachers = new Editors(app, sieged, 10);
+        if (teachers == null) teachers = new Editors(app, sieged.url(), 10);
     }
 
     @BeforeAll

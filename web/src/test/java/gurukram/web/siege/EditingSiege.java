@@ -2,13 +2,26 @@ package gurukram.web.siege;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.web.support.Balancer;
+import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** Two hundred teachers editing an hour's class each, from the first minute on. Prints what it saw. */
+/** Two hundred teachers editing a class each, of an hour to an hour and a half, while ten ask for drafts. Prints what it saw. */
 @ExtendWith(TestApp.Extension.class)
 class EditingSiege {
+    private static final int TEACHERS = 200;
+    private static final int DRAFTING = 10;
+    /** How many edits the memory is watched over, and how often it is looked at. */
+    private static final int EDITS = 20_000;
+
+    private static final int LOOKS = 5;
+
     private final TestApp app;
 
     EditingSiege(TestApp app) {
@@ -16,17 +29,104 @@ class EditingSiege {
     }
 
     @Test
-    void twoHundredTeachersColdAndWarm() throws Exception {
-        try (AppProcess sieged = new AppProcess("--gurukram.warm-up=8")) {
-            Editors teachers = new Editors(app, sieged, 200);
-            Editors.Told cold = teachers.edit(60, 2_000, 5_000, 15_000);
-            System.out.println("[siege] 200 teachers, who come within 15 s, the first minute: " + cold);
-            Editors.Told warm = teachers.edit(30, 2_000, 5_000);
-            System.out.println("[siege] 200 teachers, the next 30 s: " + warm);
-            assertThat(cold.wrong()).isEmpty();
-            assertThat(warm.wrong()).isEmpty();
-            assertThat(warm.ms(95)).isLessThan(250);
-            assertThat(cold.ms(95)).isLessThan(250);
+    void oneCopy() throws Exception {
+        try (AppProcess one = new AppProcess("--gurukram.warm-up=8")) {
+            besieged("one copy", one.url());
+        }
+    }
+
+    @Test
+    void twoCopies() throws Exception {
+        try (AppProcess one = new AppProcess("--gurukram.warm-up=8");
+                AppProcess two = new AppProcess("--gurukram.warm-up=8");
+                Balancer balancer = new Balancer(one.port(), two.port())) {
+            besieged("two copies", balancer.url());
+        }
+    }
+
+    private void besieged(String copies, String at) throws Exception {
+        Editors teachers = new Editors(app, at, TEACHERS);
+        List<Drafting> drafting = new ArrayList<>();
+        for (int i = 0; i < DRAFTING; i++) drafting.add(new Drafting(at, i));
+        drafting.forEach(Thread::start);
+        Editors.Told cold = teachers.edit(60, 2_000, 5_000, 15_000);
+        System.out.printf(
+                "[siege] %d teachers on %s, who come within 15 s, the first minute: %s%n", TEACHERS, copies, cold);
+        Editors.Told warm = teachers.edit(60, 2_000, 5_000);
+        drafting.forEach(Drafting::end);
+        for (Drafting one : drafting) one.join();
+        System.out.printf("[siege] %d teachers on %s, the next minute: %s%n", TEACHERS, copies, warm);
+        System.out.printf("[siege] meanwhile %d of them asked for drafts: %s%n", DRAFTING, Drafting.told(drafting));
+        assertThat(cold.wrong()).isEmpty();
+        assertThat(warm.wrong()).isEmpty();
+        assertThat(drafting.stream().flatMap(one -> one.wrong.stream())).isEmpty();
+        assertThat(warm.ms(95)).isLessThan(250);
+        assertThat(cold.ms(95)).isLessThan(250);
+    }
+
+    /** Asks for three drafts, reads them, thinks for some seconds. */
+    private final class Drafting extends Thread {
+        private final Http http;
+        private final Random random;
+        private final List<Long> ms = Collections.synchronizedList(new ArrayList<>());
+        private final List<String> wrong = Collections.synchronizedList(new ArrayList<>());
+        private volatile boolean over;
+
+        Drafting(String at, int n) {
+            http = Http.on(app)
+                    .signedIn(app.newTeacher().email(), TestApp.PASSWORD)
+                    .at(at);
+            random = new Random(n);
+        }
+
+        void end() {
+            over = true;
+            interrupt();
+        }
+
+        @Override
+        public void run() {
+            String[] peaks = {"tree", "half-moon", "crow", "seated-fold", "camel", "triangle"};
+            try {
+                Thread.sleep(random.nextInt(10_000));
+                while (!over) {
+                    long begun = System.nanoTime();
+                    String set = http.drafted(peaks[random.nextInt(peaks.length)], 60 + 15 * random.nextInt(3));
+                    int status = http.get(set).statusCode();
+                    ms.add((System.nanoTime() - begun) / 1_000_000);
+                    if (status != 200) wrong.add(set + " answered " + status);
+                    Thread.sleep(5_000 + random.nextInt(5_000));
+                }
+            } catch (InterruptedException e) {
+                // it is over
+            } catch (RuntimeException e) {
+                if (!over) wrong.add(e.toString());
+            }
+        }
+
+        static String told(List<Drafting> all) {
+            List<Long> ms =
+                    all.stream().flatMap(one -> one.ms.stream()).sorted().toList();
+            return "%d sets, median %d ms, p95 %d ms, worst %d ms"
+                    .formatted(ms.size(), ms.get(ms.size() / 2), ms.get(ms.size() * 95 / 100), ms.get(ms.size() - 1));
+        }
+    }
+
+    @Test
+    void twentyThousandEditsLeaveTheMemoryAsItWas() throws Exception {
+        try (AppProcess one = new AppProcess("--gurukram.warm-up=8")) {
+            Editors teachers = new Editors(app, one.url(), 8);
+            List<Long> kept = new ArrayList<>();
+            int edits = 0;
+            while (edits < EDITS) {
+                Editors.Told told = teachers.edit(20, 0, 1);
+                assertThat(told.wrong()).isEmpty();
+                edits += told.nanos().size();
+                if (edits * LOOKS / EDITS > kept.size()) kept.add(one.usedMb());
+            }
+            System.out.printf("[siege] %d edits, memory in use afterwards each time: %s MB%n", edits, kept);
+            long first = kept.get(0);
+            assertThat(kept.get(kept.size() - 1)).as("MB, of %s", kept).isLessThan(first + first / 5 + 10);
         }
     }
 }

@@ -25,23 +25,23 @@ final class Editors {
 
     private record One(Http http, String path, String node) {}
 
-    /** Signed in at the test's own copy, so that the one under siege is as cold as it was. */
-    Editors(TestApp app, AppProcess sieged, int many) {
+    /** Signed in at the test's own copy, so that the one under siege is as cold as it was. @param at its address, or its balancer's */
+    Editors(TestApp app, String at, int many) {
         for (int i = 0; i < many; i++) {
             Teacher teacher = app.newTeacher();
-            ClassId id = app.newClass(teacher, lines());
+            ClassId id = app.newClass(teacher, lines(3 + i % 3));
             Http http = Http.on(app).signedIn(teacher.email(), TestApp.PASSWORD);
             String page = http.get("/classes/" + id).body();
             Matcher node = NODE.matcher(page);
             if (!node.find()) throw new IllegalStateException("no triangle");
-            all.add(new One(http.at(sieged.url()), "/classes/" + id, node.group(1)));
+            all.add(new One(http.at(at), "/classes/" + id, node.group(1)));
         }
     }
 
-    /** A class of an hour. */
-    private static String[] lines() {
+    /** A class of an hour to an hour and a half. */
+    private static String[] lines(int flows) {
         List<String> lines = new ArrayList<>(List.of("section arrive", "easy seat, 3 min open", "section standing"));
-        for (int i = 0; i < 4; i++) {
+        for (int i = 0; i < flows; i++) {
             lines.add("flow tide " + i + ", 3 rounds, both sides");
             lines.addAll(List.of(
                     "  high lunge, in", "  warrior 2, out", "  reverse warrior, in", "  side angle, out", "end flow"));

@@ -161,8 +161,52 @@ class HousesTest {
             case TAKE_BACK_REMARK ->
                 http.post(where + "/remarks/" + remarked(where, shared) + "/out")
                         .statusCode();
+            case SEE_SHELF -> http.get(at + "/shelf").statusCode();
+            case PUT_ON_SHELF ->
+                http.post(at + "/shelf", "what", "room " + room(who.teacher())).statusCode();
+            case TAKE_FROM_SHELF ->
+                http.post(at + "/shelf/" + onShelf() + "/take").statusCode();
+            case CHANGE_ON_SHELF -> {
+                // hers under the same key: only who put it there may put another in its place
+                UUID key = app.bean(JdbcClient.class)
+                        .sql("select cast(key as uuid) from house_thing where studio_id = ? and id = ?")
+                        .params(studio, onShelf())
+                        .query(UUID.class)
+                        .single();
+                room(who.teacher(), key);
+                yield http.post(at + "/shelf", "what", "room " + key).statusCode();
+            }
+            case CLEAR_SHELF -> http.post(at + "/shelf/" + onShelf() + "/away").statusCode();
+            case SET_RULES -> http.post(at + "/rules").statusCode();
+            case TAKE_RULES -> http.post(at + "/rules/take").statusCode();
             case LEAVE, HAND_OVER -> throw new IllegalStateException("tried by itself");
         };
+    }
+
+    private UUID room(Teacher teacher) {
+        UUID id = UUID.randomUUID();
+        room(teacher, id);
+        return id;
+    }
+
+    private void room(Teacher teacher, UUID id) {
+        app.bean(JdbcClient.class)
+                .sql("""
+                        insert into room (studio_id, id, teacher_id, name, mats, wall, props) values (?, ?, ?, ?, 12, true, '{}')
+                        on conflict (studio_id, id) do update set name = excluded.name""")
+                .params(teacher.studio(), id, teacher.id(), "Loft " + UUID.randomUUID())
+                .update();
+    }
+
+    /** A room the owner put there. */
+    private UUID onShelf() {
+        UUID key = room(maren);
+        owner.post("/studios/" + studio + "/shelf", "what", "room " + key);
+        return app.bean(JdbcClient.class)
+                .sql("select id from house_thing where studio_id = ? and key = ?")
+                .params(studio, key.toString())
+                .query(UUID.class)
+                .single();
     }
 
     private Teacher another() {
