@@ -48,13 +48,15 @@ public final class Unfolder {
     private final Pace pace;
     private final School school;
     private final Transitions transitions;
+    private final Runnable before;
     private final @Nullable Remembered remembered;
 
     public Unfolder(PoseCatalogue catalogue, Pace pace) {
         this(catalogue, pace, School.UNSET);
     }
 
-    private Unfolder(Unfolder other, School school, @Nullable Remembered remembered) {
+    private Unfolder(Unfolder other, School school, @Nullable Remembered remembered, Runnable before) {
+        this.before = before;
         this.catalogue = other.catalogue;
         this.pace = other.pace;
         this.school = school;
@@ -69,6 +71,7 @@ public final class Unfolder {
         this.school = school.over(School.USUAL);
         this.transitions = Transitions.shipped();
         this.remembered = null;
+        this.before = () -> {};
     }
 
     public Pace pace() {
@@ -81,7 +84,7 @@ public final class Unfolder {
 
     /** The same engine for another teacher's school. */
     public Unfolder with(School teachers) {
-        return new Unfolder(this, teachers.over(School.USUAL), null);
+        return new Unfolder(this, teachers.over(School.USUAL), null, before);
     }
 
     /**
@@ -89,7 +92,15 @@ public final class Unfolder {
      * thread: it knows a plan by being the very same object.
      */
     public Unfolder remembering() {
-        return new Unfolder(this, school, new Remembered());
+        return new Unfolder(this, school, new Remembered(), before);
+    }
+
+    /**
+     * The same engine, which first does something every time it unfolds: long searches unfold hundreds of plans, and whoever has others to
+     * serve can let them go first there.
+     */
+    public Unfolder pausing(Runnable before) {
+        return new Unfolder(this, school, remembered, before);
     }
 
     /** The last few scores. */
@@ -123,6 +134,7 @@ public final class Unfolder {
     }
 
     private Score unfolded(ClassPlan plan, @Nullable Level level, Dose.Reading reading) {
+        before.run();
         Run run = new Run(plan, level, reading);
         plan.sections().forEach(run::section);
         return Score.of(plan, run.moments, pace.own().likelyPercent());

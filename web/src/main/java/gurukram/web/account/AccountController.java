@@ -3,8 +3,10 @@ package gurukram.web.account;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.text.Refused;
+import gurukram.web.operations.Backups;
 import gurukram.web.shared.Demo;
 import gurukram.web.shared.NotFound;
+import gurukram.web.shared.Outside;
 import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -17,10 +19,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.security.core.context.SecurityContext;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.password.PasswordEncoder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Controller;
 import org.springframework.ui.Model;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -39,7 +38,8 @@ class AccountController {
     private final AccountStore accounts;
     private final PasswordEncoder passwords;
     private final SignInBrake brake;
-    private final SecurityContextRepository contexts;
+    private final Entrance entrance;
+    private final Outside outside;
     private final Demo demo;
     private final Zones zones;
     private final PoseCatalogue poses;
@@ -49,7 +49,8 @@ class AccountController {
             AccountStore accounts,
             PasswordEncoder passwords,
             SignInBrake brake,
-            SecurityContextRepository contexts,
+            Entrance entrance,
+            Outside outside,
             Demo demo,
             Zones zones,
             PoseCatalogue poses,
@@ -60,7 +61,8 @@ class AccountController {
         this.accounts = accounts;
         this.passwords = passwords;
         this.brake = brake;
-        this.contexts = contexts;
+        this.entrance = entrance;
+        this.outside = outside;
         this.demo = demo;
     }
 
@@ -96,6 +98,7 @@ class AccountController {
         model.addAttribute("notice", notice);
         // who is on the way in is not sent elsewhere
         model.addAttribute("demo", email.isEmpty() && demo.mayEnter(request));
+        model.addAttribute("passkeyHost", outside.isBehindProxy() ? outside.host() : "localhost");
         return "account/sign-in";
     }
 
@@ -103,7 +106,7 @@ class AccountController {
     String demo(HttpServletRequest request, HttpServletResponse response) {
         if (!demo.mayEnter(request)) throw new NotFound();
         AccountStore.Account account = accounts.byEmail(Demo.EMAIL).orElseThrow(NotFound::new);
-        enter(account.teacher(), request, response);
+        entrance.enter(account.teacher(), request, response);
         return "redirect:/";
     }
 
@@ -149,15 +152,6 @@ class AccountController {
         model.addAttribute("form", form);
         model.addAttribute("problems", problems);
         return "account/register";
-    }
-
-    private void enter(Teacher teacher, HttpServletRequest request, HttpServletResponse response) {
-        if (request.getSession(false) != null) request.changeSessionId();
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(TeacherSignIn.tokenFor(teacher));
-        SecurityContextHolder.setContext(context);
-        contexts.saveContext(context, request, response);
-        Sessions.note(request);
     }
 
     @GetMapping("/account")

@@ -7,7 +7,7 @@ import org.springframework.stereotype.Component;
 
 /** Asks somebody who is signed in for the password once more: a browser that was left open changes nothing that matters. */
 @Component
-class PresentPassword {
+public class PresentPassword {
     private final AccountStore accounts;
     private final PasswordEncoder passwords;
     private final SignInBrake brake;
@@ -19,7 +19,7 @@ class PresentPassword {
     }
 
     /** What is wrong with it, in words; empty where it is the password. */
-    Optional<String> problem(Teacher teacher, String typed) {
+    public Optional<String> problem(Teacher teacher, String typed) {
         long wait = brake.takePresentPassword(teacher.email());
         if (wait > 0)
             return Optional.of("That was tried too often. Please wait %d seconds, then try again.".formatted(wait));

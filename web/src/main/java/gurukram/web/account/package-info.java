@@ -1,6 +1,6 @@
 /**
  * Teachers, their studio and settings: sign-in, account page, school, where checks begin to speak.
  *
- * <p>Imports: outbox, shared.
+ * <p>Imports: operations, outbox, shared.
  */
 package gurukram.web.account;

@@ -29,6 +29,7 @@ public final class Assets {
             "plans/dry-run",
             "poses/own",
             "takeaway/bring",
+            "passkey/passkey",
             "practice/practice",
             "practice/recite",
             "practice/schools",

@@ -1,5 +1,6 @@
 package gurukram.web.doors;
 
+import gurukram.web.engine.GiveWay;
 import gurukram.web.shared.Busy;
 import gurukram.web.shared.Dear;
 import jakarta.servlet.http.HttpServletRequest;
@@ -31,6 +32,7 @@ class Budgets implements HandlerInterceptor, WebMvcConfigurer {
     private static final int AGAIN_IN = 3;
     private static final int MOST_ACCOUNTS = 10_000;
     private static final String TAKEN = Budgets.class.getName();
+    private static final String QUICK = TAKEN + ".quick";
 
     private final Map<String, Share> shares = new ConcurrentHashMap<>();
     private final Semaphore processors =
@@ -85,17 +87,27 @@ class Budgets implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
-        if (handler instanceof HandlerMethod method && method.hasMethodAnnotation(Dear.class)) {
+        if (!(handler instanceof HandlerMethod method)) return true;
+        if (method.hasMethodAnnotation(Dear.class)) {
             Principal who = request.getUserPrincipal();
             Share share = take(who == null ? "address " + request.getRemoteAddr() : "account " + who.getName());
             request.setAttribute(TAKEN, new Taken(share, nanos.getAsLong()));
+            GiveWay.dearBegins();
+        } else if (request.getAttribute(QUICK) == null) {
+            request.setAttribute(QUICK, true);
+            GiveWay.quickBegins();
         }
         return true;
     }
 
     @Override
     public void afterCompletion(HttpServletRequest request, HttpServletResponse response, Object handler, Exception e) {
+        if (request.getAttribute(QUICK) != null) {
+            request.removeAttribute(QUICK);
+            GiveWay.quickEnds();
+        }
         if (!(request.getAttribute(TAKEN) instanceof Taken taken)) return;
+        GiveWay.dearEnds();
         request.removeAttribute(TAKEN);
         giveBack(taken.share(), nanos.getAsLong() - taken.begun());
     }

@@ -38,6 +38,8 @@ class SecurityConfig {
                         "/demo-sign-in",
                         "/forgotten",
                         "/forgotten/*",
+                        "/passkey/ask",
+                        "/passkey/enter",
                         "/health/*",
                         "/metrics",
                         "/error")

@@ -16,6 +16,7 @@ import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;
 import gurukram.web.account.AccountStore;
 import gurukram.web.account.OwnPaceStore;
+import gurukram.web.engine.GiveWay;
 import gurukram.web.poses.Poses;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Once;
@@ -92,6 +93,7 @@ public class ClassEditor {
                 teacher.id(),
                 () -> new Unfolder(poses.of(teacher), Pace.defaults().with(ownPaces.own(teacher)))
                         .with(schoolOf(teacher))
+                        .pausing(GiveWay::now)
                         .remembering());
     }
 

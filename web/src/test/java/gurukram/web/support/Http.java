@@ -96,10 +96,15 @@ public final class Http {
 
     /** Asks for drafts of a steady hatha class for beginners. @param more further fields, names and values in turn @return where they are */
     public String drafted(String peak, int minutes, String... more) {
+        return location(draft(peak, minutes, more));
+    }
+
+    /** The same with the whole answer. */
+    public HttpResponse<String> draft(String peak, int minutes, String... more) {
         List<String> fields = new ArrayList<>(List.of("peak", peak, "minutes", String.valueOf(minutes)));
         fields.addAll(List.of("style", "HATHA", "level", "BEGINNER", "first", "RIGHT", "flavour", "STEADY"));
         fields.addAll(List.of(more));
-        return location(post("/drafts", fields.toArray(String[]::new)));
+        return post("/drafts", fields.toArray(String[]::new));
     }
 
     /** The same as htmx sends it. */

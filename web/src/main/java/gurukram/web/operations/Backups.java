@@ -1,4 +1,4 @@
-package gurukram.web.account;
+package gurukram.web.operations;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -13,7 +13,7 @@ import org.springframework.stereotype.Component;
 
 /** The backups that the start command keeps beside what is stored: how old the last one is, and no more; the app cannot read them. */
 @Component
-class Backups {
+public class Backups {
     private final String folder;
     private final Clock clock;
 
@@ -24,7 +24,7 @@ class Backups {
     }
 
     /** In one sentence. */
-    String words() {
+    public String words() {
         if (folder.isEmpty())
             return "Nobody keeps backups of this database; whoever runs it can, with their own means.";
         Optional<FileTime> last = last();

@@ -1,4 +1,4 @@
-package gurukram.web.account;
+package gurukram.web.operations;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
