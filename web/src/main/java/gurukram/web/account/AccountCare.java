@@ -1,6 +1,7 @@
 package gurukram.web.account;
 
 import gurukram.web.shared.Demo;
+import gurukram.web.shared.Teacher;
 import jakarta.servlet.http.HttpServletRequest;
 import net.javacrumbs.shedlock.spring.annotation.SchedulerLock;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -13,24 +14,27 @@ import org.springframework.stereotype.Component;
 @Component
 public class AccountCare {
     private final SignInBrake brake;
-    private final FailedSignInStore failures;
+    private final SignInStore signIns;
     private final MailedSecretStore mailed;
     private final Sessions sessions;
+    private final SecondFactor factor;
     private final Demo demo;
     private final HttpServletRequest request;
 
     /** @param request stands for the one of the moment */
     AccountCare(
             SignInBrake brake,
-            FailedSignInStore failures,
+            SignInStore signIns,
             MailedSecretStore mailed,
             Sessions sessions,
+            SecondFactor factor,
             Demo demo,
             HttpServletRequest request) {
+        this.factor = factor;
         this.mailed = mailed;
         this.request = request;
         this.brake = brake;
-        this.failures = failures;
+        this.signIns = signIns;
         this.sessions = sessions;
         this.demo = demo;
     }
@@ -40,13 +44,18 @@ public class AccountCare {
     @SchedulerLock(name = "forget old", lockAtLeastFor = "PT1H", lockAtMostFor = "PT2H")
     public void forgetOld() {
         brake.forgetOld();
-        failures.forgetOld();
+        signIns.forgetOld();
         mailed.forgetOld();
     }
 
-    @EventListener(InteractiveAuthenticationSuccessEvent.class)
-    void signedIn() {
+    @EventListener
+    void signedIn(InteractiveAuthenticationSuccessEvent event) {
         Sessions.note(request);
+        if (event.getAuthentication().getPrincipal() instanceof Teacher teacher)
+            signIns.came(
+                    teacher,
+                    Sessions.browser(request.getHeader("User-Agent")),
+                    factor.isOn(teacher) ? SignInStore.How.CODE : SignInStore.How.PASSWORD);
     }
 
     /** Where the demo is off now, who was in it is out. */

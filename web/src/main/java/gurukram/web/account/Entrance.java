@@ -13,8 +13,10 @@ import org.springframework.stereotype.Component;
 public class Entrance {
     private final SecurityContextRepository contexts;
     private final KnownDeviceStore devices;
+    private final SignInStore signIns;
 
-    Entrance(SecurityContextRepository contexts, KnownDeviceStore devices) {
+    Entrance(SecurityContextRepository contexts, KnownDeviceStore devices, SignInStore signIns) {
+        this.signIns = signIns;
         this.contexts = contexts;
         this.devices = devices;
     }
@@ -29,9 +31,10 @@ public class Entrance {
         Sessions.note(request);
     }
 
-    /** The same, in a browser that is known from now on. */
-    public void enterAndRemember(Teacher teacher, HttpServletRequest request, HttpServletResponse response) {
+    /** The same with a passkey, in a browser that is known from now on. */
+    public void enterWithPasskey(Teacher teacher, HttpServletRequest request, HttpServletResponse response) {
         enter(teacher, request, response);
         devices.remember(teacher);
+        signIns.came(teacher, Sessions.browser(request.getHeader("User-Agent")), SignInStore.How.PASSKEY);
     }
 }

@@ -30,7 +30,7 @@ class SafetyController {
     private final PresentPassword present;
     private final Sessions sessions;
     private final KnownDeviceStore devices;
-    private final FailedSignInStore failures;
+    private final SignInStore signIns;
     private final Zones zones;
 
     SafetyController(
@@ -39,14 +39,14 @@ class SafetyController {
             PresentPassword present,
             Sessions sessions,
             KnownDeviceStore devices,
-            FailedSignInStore failures,
+            SignInStore signIns,
             Zones zones) {
         this.accounts = accounts;
         this.passwords = passwords;
         this.present = present;
         this.sessions = sessions;
         this.devices = devices;
-        this.failures = failures;
+        this.signIns = signIns;
         this.zones = zones;
     }
 
@@ -116,7 +116,7 @@ class SafetyController {
                         when(place.last(), zone),
                         place.here()))
                 .toList();
-        List<String> tried = failures.of(teacher).stream()
+        List<String> tried = signIns.of(teacher).stream()
                 .map(day -> "%s, %s from %s"
                         .formatted(
                                 when(day.last(), zone),
@@ -124,6 +124,12 @@ class SafetyController {
                                 day.lastAddress()))
                 .toList();
         model.addAttribute("places", places);
+        List<String> came = signIns.lately(teacher).stream()
+                .map(one -> "%s, %s, %s"
+                        .formatted(
+                                when(one.at(), zone), one.browser(), one.how().words()))
+                .toList();
+        model.addAttribute("came", came);
         model.addAttribute("tried", tried);
         model.addAttribute("problems", problems);
         model.addAttribute("told", told.isEmpty() ? null : told);

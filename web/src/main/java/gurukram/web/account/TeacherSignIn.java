@@ -58,7 +58,7 @@ class TeacherSignIn implements AuthenticationProvider {
     private final AccountStore accounts;
     private final SignInBrake brake;
     private final KnownDeviceStore devices;
-    private final FailedSignInStore failures;
+    private final SignInStore signIns;
     private final PasswordEncoder passwords;
     private final SecondFactor factor;
     private final Demo demo;
@@ -70,7 +70,7 @@ class TeacherSignIn implements AuthenticationProvider {
             AccountStore accounts,
             SignInBrake brake,
             KnownDeviceStore devices,
-            FailedSignInStore failures,
+            SignInStore signIns,
             PasswordEncoder passwords,
             SecondFactor factor,
             Demo demo,
@@ -78,7 +78,7 @@ class TeacherSignIn implements AuthenticationProvider {
         this.accounts = accounts;
         this.brake = brake;
         this.devices = devices;
-        this.failures = failures;
+        this.signIns = signIns;
         this.passwords = passwords;
         this.factor = factor;
         this.demo = demo;
@@ -106,7 +106,7 @@ class TeacherSignIn implements AuthenticationProvider {
         boolean right = matches(
                 password, account.map(AccountStore.Account::passwordHash).orElse(nobodysHash()));
         if (!right || account.isEmpty()) {
-            account.ifPresent(found -> failures.note(found.teacher(), address));
+            account.ifPresent(found -> signIns.note(found.teacher(), address));
             throw new BadCredentialsException("wrong e-mail or password");
         }
         checkCode(account.get().teacher(), address);
@@ -121,7 +121,7 @@ class TeacherSignIn implements AuthenticationProvider {
         String code = request.getParameter("code");
         if (code == null || code.isBlank()) throw new CodeNeeded(false);
         if (factor.takes(teacher, code)) return;
-        failures.note(teacher, address);
+        signIns.note(teacher, address);
         throw new CodeNeeded(true);
     }
 

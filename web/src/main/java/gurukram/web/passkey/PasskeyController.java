@@ -161,7 +161,7 @@ class PasskeyController {
             who = Optional.empty();
         }
         if (who.isEmpty()) return problem(NOT_KNOWN);
-        entrance.enterAndRemember(who.get(), request, response);
+        entrance.enterWithPasskey(who.get(), request, response);
         return ResponseEntity.ok("{}");
     }
 

@@ -66,6 +66,8 @@ class PasskeyJourneyTest extends BrowserTests {
         page.waitForURL(app.url("/"));
         page.navigate(app.url("/account/safety"));
         assertThat(page.locator(".places")).containsText("here");
+        assertThat(page.locator("main")).containsText("Chrome on Linux, with a passkey");
+        assertThat(page.locator("main")).containsText("Chrome on Linux, with the password");
         assertThat(app.bean(JdbcClient.class)
                         .sql("select sign_count from passkey where teacher_id = ?")
                         .param(teacher.id())

@@ -48,6 +48,8 @@ class QueryPlansTest {
     private static final Pattern ID =
             Pattern.compile("[0-9a-f]{8}-[0-9a-f-]{27}|(?<=/(?:ladders|poses|phrases|schools)/)[^/]+|\\d+");
     private static final Pattern TYPED = Pattern.compile("(?i)\\b(interval|date|timestamptz|time)\\s+(\\$\\d+)");
+    private static final Pattern UNIQUE = Pattern.compile(
+            "(?i)\\b(?:hash|secret|credential_id) = \\$|\\b(?:made_at|ends_at|at|day|last_at) (?:=|<|<=) \\$");
     private static final Pattern UNKNOWN = Pattern.compile("determine data type of parameter \\$(\\d+)");
     private static final Pattern PARAMETER = Pattern.compile("\\$(\\d+)");
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -83,6 +85,26 @@ class QueryPlansTest {
         }
         System.out.println("[plans] " + statements.size() + " statements, " + CLASSES + " classes");
         assertThat(wrong).as("of %d statements", statements.size()).isEmpty();
+    }
+
+    /**
+     * What is a studio's is asked for with the studio; else by what is unique over all of them: a teacher by her id or e-mail, a page that a
+     * secret opens by its hash, what is over by when it ended.
+     */
+    private void everyStatementNamesTheStudio(Set<String> statements) {
+        List<String> owned = new ArrayList<>(app.bean(JdbcClient.class)
+                .sql(
+                        "select table_name from information_schema.columns where table_schema = 'public' and column_name = 'studio_id'")
+                .query(String.class)
+                .list());
+        owned.remove("teacher");
+        Pattern table = Pattern.compile("(?i)\\b(?:from|join|into|update)\\s+(" + String.join("|", owned) + ")\\b");
+        List<String> without = statements.stream()
+                .filter(sql -> table.matcher(sql).find() && !sql.contains("studio_id"))
+                .filter(sql -> !UNIQUE.matcher(sql).find())
+                .sorted()
+                .toList();
+        assertThat(without).as("statements without the studio").isEmpty();
     }
 
     /** What refers to a row is looked for when that row goes. */
