@@ -1,5 +1,6 @@
 package gurukram.web.studio;
 
+import gurukram.core.plan.settings.School;
 import gurukram.core.studio.Deed;
 import gurukram.core.studio.Rights;
 import gurukram.core.text.Refused;
@@ -97,6 +98,8 @@ class HouseClassController {
         model.addAttribute("one", one);
         model.addAttribute("makers", makers);
         model.addAttribute("lines", shared.lines(teacher, studio, one));
+        model.addAttribute("looked", shared.looked(teacher, studio, one));
+        model.addAttribute("ruled", !houses.rules(teacher, studio).equals(School.UNSET));
         model.addAttribute("mayCopy", Rights.may(house.role(), Deed.COPY_CLASS));
         model.addAttribute("mayTeach", !makers && Rights.may(house.role(), Deed.TEACH_CLASS));
         model.addAttribute("mayTonight", !makers && Rights.may(house.role(), Deed.SEE_NEEDS));

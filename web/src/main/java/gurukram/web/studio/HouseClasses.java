@@ -1,5 +1,6 @@
 package gurukram.web.studio;
 
+import gurukram.core.check.Checks;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -8,11 +9,14 @@ import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.School;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.studio.Deed;
 import gurukram.core.studio.Rights;
 import gurukram.core.text.Plain;
 import gurukram.core.text.Refused;
+import gurukram.web.account.Zones;
+import gurukram.web.groups.GroupStore;
 import gurukram.web.plans.ClassEditor;
 import gurukram.web.plans.ClassId;
 import gurukram.web.plans.ClassStore;
@@ -25,7 +29,9 @@ import gurukram.web.studio.HouseClassStore.Remark;
 import gurukram.web.studio.HouseClassStore.Shared;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,6 +46,8 @@ class HouseClasses {
     private final ClassEditor editor;
     private final CarriedPoses carried;
     private final Poses poses;
+    private final GroupStore groups;
+    private final Zones zones;
 
     HouseClasses(
             Houses houses,
@@ -47,7 +55,11 @@ class HouseClasses {
             ClassStore classes,
             ClassEditor editor,
             CarriedPoses carried,
-            Poses poses) {
+            Poses poses,
+            GroupStore groups,
+            Zones zones) {
+        this.groups = groups;
+        this.zones = zones;
         this.houses = houses;
         this.store = store;
         this.classes = classes;
@@ -176,6 +188,35 @@ class HouseClasses {
                 remark.resolvedAt() != null,
                 remark.resolvedAt() == null && Rights.may(house.role(), Deed.RESOLVE_REMARK, makers),
                 Rights.may(house.role(), Deed.TAKE_BACK_REMARK, own));
+    }
+
+    /** Something to look at in the class. @param node of the line it is about; empty where it is about no line */
+    public record Saw(String severity, String what, String node) {}
+
+    /**
+     * What there is to look at by the rules the studio goes by, or by the maker's where it has none; what the group needs only to who may
+     * see it. For who reviews, and for the maker.
+     */
+    List<Saw> looked(Teacher teacher, UUID studio, Shared shared) {
+        HouseStore.House house = houses.may(teacher, studio, Deed.READ_CLASS);
+        boolean makers = shared.teacher().equals(teacher.id());
+        if (!makers && !Rights.may(house.role(), Deed.REMARK)) return List.of();
+        Teacher maker = shared.maker();
+        School rules = houses.rules(teacher, studio);
+        UUID group = makers || Rights.may(house.role(), Deed.SEE_NEEDS) ? classes.group(maker, shared.classId()) : null;
+        Checks checks = new Checks(
+                poses.of(maker),
+                editor.unfolderOf(maker),
+                rules.equals(School.UNSET) ? editor.schoolOf(maker) : rules,
+                group == null ? null : groups.people(maker, group, zones.today(maker)));
+        Set<String> there =
+                lines(teacher, studio, shared).stream().map(Line::node).collect(Collectors.toSet());
+        return checks.report(read(shared).plan()).findings().stream()
+                .map(found -> new Saw(
+                        found.severity().words(),
+                        found.what(),
+                        there.contains(found.node().value()) ? found.node().value() : ""))
+                .toList();
     }
 
     @Transactional

@@ -82,7 +82,7 @@ class PasskeyJourneyTest extends BrowserTests {
         context.clearCookies();
         page.navigate(app.url("/sign-in"));
         press("Sign in with a passkey");
-        assertThat(page.locator("[role=status]").last()).containsText("This passkey is not known here");
+        assertThat(page.locator(".passkey-told")).containsText("This passkey is not known here");
     }
 
     @Test

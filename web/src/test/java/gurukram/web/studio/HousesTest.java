@@ -2,9 +2,11 @@ package gurukram.web.studio;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.notation.words.SchoolWords;
 import gurukram.core.studio.Deed;
 import gurukram.core.studio.Rights;
 import gurukram.core.studio.Role;
+import gurukram.web.account.AccountStore;
 import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
@@ -343,6 +345,20 @@ class HousesTest {
                 .isEqualTo(400);
         assertThat(owner.get("/come/" + "x".repeat(43)).statusCode()).isEqualTo(404);
         assertThat(owner.get("/studios/" + UUID.randomUUID()).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void whoReviewsSeesWhatThereIsToLookAtByTheStudiosRules() {
+        Somebody kai = come(Role.TEACHER);
+        Somebody guest = come(Role.GUEST);
+        ClassId lopsided = app.newClass(maren, "standing:", "tree, right, 5 breaths", "triangle, both, 5 breaths");
+        String where = shared(owner, lopsided);
+        assertThat(kai.http().get(where).body()).contains("to look at</h2>", "href=\"#at-");
+        assertThat(owner.get(where).body()).contains("to look at</h2>");
+        assertThat(guest.http().get(where).body()).doesNotContain("to look at</h2>");
+        app.bean(AccountStore.class).changeSchool(maren, SchoolWords.read("soft knees"));
+        owner.post("/studios/" + studio + "/rules");
+        assertThat(kai.http().get(where).body()).contains("to look at, by the studio’s rules</h2>");
     }
 
     @Test
