@@ -62,6 +62,10 @@ class PasskeyJourneyTest extends BrowserTests {
         context.clearCookies();
         page.navigate(app.url("/sign-in"));
         axeFindsNothing();
+        String[] signed = new String[1];
+        page.onRequest(request -> {
+            if (request.url().endsWith("/passkey/enter")) signed[0] = request.postData();
+        });
         press("Sign in with a passkey");
         page.waitForURL(app.url("/"));
         page.navigate(app.url("/account/safety"));
@@ -75,6 +79,12 @@ class PasskeyJourneyTest extends BrowserTests {
                         .single())
                 .as("what it has signed is counted")
                 .isGreaterThan(0);
+
+        Http thief = Http.on(app);
+        thief.get("/sign-in");
+        assertThat(thief.json("/passkey/enter", signed[0]).statusCode())
+                .as("what was signed opens once")
+                .isEqualTo(422);
 
         page.navigate(app.url("/account/passkeys"));
         press("Take away: Harbour telephone");
