@@ -22,7 +22,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class KnownHosts extends OncePerRequestFilter {
     private static final String NOT_HERE =
             "Gurukram is not known under this address. Whoever runs it behind a proxy tells it "
-                    + "the address people type: ./gurukram start --behind https://... (docs/operations.md).\n";
+                    + "the address people type: GURUKRAM_BEHIND, or ./gurukram start --behind https://... (docs/operations.md).\n";
 
     private final Outside outside;
     private final Opening opening;

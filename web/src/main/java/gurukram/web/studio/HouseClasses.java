@@ -196,8 +196,10 @@ class HouseClasses {
     /**
      * What there is to look at by the rules the studio goes by, or by the maker's where it has none; what the group needs only to who may
      * see it. For who reviews, and for the maker.
+     *
+     * @param lines of the class, as they are shown
      */
-    List<Saw> looked(Teacher teacher, UUID studio, Shared shared) {
+    List<Saw> looked(Teacher teacher, UUID studio, Shared shared, List<Line> lines) {
         HouseStore.House house = houses.may(teacher, studio, Deed.READ_CLASS);
         boolean makers = shared.teacher().equals(teacher.id());
         if (!makers && !Rights.may(house.role(), Deed.REMARK)) return List.of();
@@ -209,8 +211,7 @@ class HouseClasses {
                 editor.unfolderOf(maker),
                 rules.equals(School.UNSET) ? editor.schoolOf(maker) : rules,
                 group == null ? null : groups.people(maker, group, zones.today(maker)));
-        Set<String> there =
-                lines(teacher, studio, shared).stream().map(Line::node).collect(Collectors.toSet());
+        Set<String> there = lines.stream().map(Line::node).collect(Collectors.toSet());
         return checks.report(read(shared).plan()).findings().stream()
                 .map(found -> new Saw(
                         found.severity().words(),
