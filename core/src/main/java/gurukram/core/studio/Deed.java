@@ -20,6 +20,8 @@ public enum Deed {
     COPY_CLASS,
     TEACH_CLASS,
     SEE_NEEDS,
+    ASK_TO_STAND_IN,
+    STAND_IN,
     REMARK,
     RESOLVE_REMARK,
     TAKE_BACK_REMARK,

@@ -27,6 +27,8 @@ class RightsTest {
             Map.entry(Deed.COPY_CLASS, EnumSet.of(Role.OWNER, Role.TEACHER, Role.SUBSTITUTE)),
             Map.entry(Deed.TEACH_CLASS, EnumSet.of(Role.OWNER, Role.TEACHER, Role.SUBSTITUTE)),
             Map.entry(Deed.SEE_NEEDS, EnumSet.of(Role.OWNER, Role.TEACHER, Role.SUBSTITUTE)),
+            Map.entry(Deed.ASK_TO_STAND_IN, EnumSet.of(Role.OWNER, Role.TEACHER)),
+            Map.entry(Deed.STAND_IN, EnumSet.of(Role.OWNER, Role.TEACHER, Role.SUBSTITUTE)),
             Map.entry(Deed.REMARK, EnumSet.of(Role.OWNER, Role.TEACHER)),
             Map.entry(Deed.RESOLVE_REMARK, EnumSet.of(Role.OWNER)),
             Map.entry(Deed.TAKE_BACK_REMARK, EnumSet.noneOf(Role.class)),

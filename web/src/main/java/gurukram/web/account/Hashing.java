@@ -1,6 +1,7 @@
 package gurukram.web.account;
 
 import gurukram.web.shared.Busy;
+import gurukram.web.shared.Place;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Supplier;
@@ -34,12 +35,16 @@ class Hashing implements PasswordEncoder {
 
     private <T> T inTurn(Supplier<T> hash) {
         try {
-            if (hands.getQueueLength() >= MOST_WAITING || !hands.tryAcquire(MOST_SECONDS, TimeUnit.SECONDS))
-                throw new Busy(AGAIN_IN);
+            return Place.aside(() -> inHand(hash));
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new Busy(AGAIN_IN);
         }
+    }
+
+    private <T> T inHand(Supplier<T> hash) throws InterruptedException {
+        if (hands.getQueueLength() >= MOST_WAITING || !hands.tryAcquire(MOST_SECONDS, TimeUnit.SECONDS))
+            throw new Busy(AGAIN_IN);
         try {
             return hash.get();
         } finally {

@@ -22,8 +22,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** What a teacher's days have in them: weekly groups as their dates really are, lessons of courses, and everything else. */
@@ -38,8 +40,10 @@ public class Agenda {
     private final GroupStore groups;
     private final Courses courses;
     private final ClassStore classes;
+    private final StandInStore standIns;
 
-    Agenda(CalendarStore store, GroupStore groups, Courses courses, ClassStore classes) {
+    Agenda(CalendarStore store, GroupStore groups, Courses courses, ClassStore classes, StandInStore standIns) {
+        this.standIns = standIns;
         this.store = store;
         this.groups = groups;
         this.courses = courses;
@@ -54,6 +58,18 @@ public class Agenda {
         return new Reading(teacher, from, to).entries();
     }
 
+    /** A date of a group as it is now, wherever it was moved. @param day the day the group usually meets */
+    Optional<Entry> date(Teacher teacher, UUID group, LocalDate day) {
+        return new Reading(teacher, day, day)
+                .own().stream()
+                        .filter(entry -> entry.key().equals(key(group, day)))
+                        .findFirst();
+    }
+
+    private static String key(UUID group, LocalDate day) {
+        return group + "-" + day;
+    }
+
     /** One reading of the calendar. */
     private final class Reading {
         private final Teacher teacher;
@@ -63,6 +79,7 @@ public class Agenda {
         private final Map<UUID, ClassSummary> titles = new HashMap<>();
         private final Map<Date, Meeting> meetings = new HashMap<>();
         private final Map<Date, Dated> lessons = new HashMap<>();
+        private final Map<Date, StandIn> asked = new HashMap<>();
         private final Map<UUID, Group> known = new HashMap<>();
         private final List<Dated> apart = new ArrayList<>();
         private final List<Entry> entries = new ArrayList<>();
@@ -74,6 +91,18 @@ public class Agenda {
         }
 
         List<Entry> entries() {
+            own();
+            addForOthers();
+            entries.removeIf(entry -> !isIn(entry.day()));
+            entries.sort(
+                    Comparator.comparing(Entry::from).thenComparing(Entry::what).thenComparing(Entry::key));
+            return clashing();
+        }
+
+        /** What is her own, also what was moved out of the days that were asked for; in no order, and nothing clashes. */
+        List<Entry> own() {
+            for (StandIn one : standIns.of(teacher, from.minusDays(MARGIN), to.plusDays(MARGIN)))
+                asked.put(new Date(one.group(), one.day()), one);
             for (KeptRoom room : groups.rooms(teacher))
                 rooms.put(room.id(), room.room().name());
             for (ClassSummary summary : classes.summaries(teacher))
@@ -103,10 +132,52 @@ public class Agenda {
             }
             for (Dated lesson : apart) add(lesson);
             for (Event event : store.events(teacher, from, to)) add(event);
-            entries.removeIf(entry -> !isIn(entry.day()));
-            entries.sort(
-                    Comparator.comparing(Entry::from).thenComparing(Entry::what).thenComparing(Entry::key));
-            return clashing();
+            return entries;
+        }
+
+        /** Dates of others she stands in on, or is asked to. */
+        private void addForOthers() {
+            Map<Teacher, List<StandIn>> byMaker =
+                    standIns.by(teacher, from.minusDays(MARGIN), to.plusDays(MARGIN)).stream()
+                            .collect(Collectors.groupingBy(StandIn::maker));
+            byMaker.forEach((maker, all) -> {
+                LocalDate first = all.get(0).day();
+                LocalDate last = all.get(all.size() - 1).day();
+                Map<String, Entry> dates = new HashMap<>();
+                for (Entry entry : new Reading(maker, first, last).own()) dates.put(entry.key(), entry);
+                for (StandIn one : all) {
+                    Entry date = dates.get(key(one.group(), one.day()));
+                    if (date != null) entries.add(forOther(one, date));
+                }
+            });
+        }
+
+        private Entry forOther(StandIn one, Entry date) {
+            ClassSummary copy = one.copy() == null ? null : titles.get(one.copy());
+            List<String> about = new ArrayList<>();
+            if (one.answer() == StandIn.Answer.ASKED) about.add("you are asked");
+            if (!date.day().equals(date.usualDay())) about.add("moved from " + DAY.format(date.usualDay()));
+            return new Entry(
+                    "stand-in-" + one.id(),
+                    date.day(),
+                    date.usualDay(),
+                    date.starts(),
+                    date.minutes(),
+                    date.what() + ", for " + one.by(),
+                    String.join("; ", about),
+                    null,
+                    date.roomName(),
+                    "",
+                    "",
+                    copy == null ? "" : one.copy().toString(),
+                    copy == null ? "" : copy.title(),
+                    date.cancelled(),
+                    true,
+                    true,
+                    date.booked(),
+                    date.firstTimers(),
+                    "/stand-ins/" + one.id(),
+                    List.of());
         }
 
         private boolean isIn(LocalDate day) {
@@ -139,9 +210,11 @@ public class Agenda {
             ClassSummary planned = classId == null ? null : titles.get(classId);
             List<String> about = new ArrayList<>();
             if (!on.equals(day)) about.add("moved from " + DAY.format(day));
+            StandIn standIn = asked.get(new Date(group.id(), day));
             if (!meeting.substitute().isEmpty()) about.add(meeting.substitute() + " teaches it");
+            else if (standIn != null) about.add(standIn.words());
             entries.add(new Entry(
-                    group.id() + "-" + day,
+                    key(group.id(), day),
                     on,
                     day,
                     meeting.startsAt() == null ? group.startsAt() : meeting.startsAt(),

@@ -39,9 +39,17 @@ class CalendarController {
     private final ClassStore classes;
     private final Booked booked;
     private final Zones zones;
+    private final StandIns standIns;
 
     CalendarController(
-            Agenda agenda, CalendarStore store, GroupStore groups, ClassStore classes, Booked booked, Zones zones) {
+            Agenda agenda,
+            CalendarStore store,
+            GroupStore groups,
+            ClassStore classes,
+            Booked booked,
+            Zones zones,
+            StandIns standIns) {
+        this.standIns = standIns;
         this.agenda = agenda;
         this.store = store;
         this.groups = groups;
@@ -120,7 +128,7 @@ class CalendarController {
                 teacher, known, date, CalendarForm.of(store.meeting(teacher, group, date), known), Map.of(), model);
     }
 
-    private static LocalDate dayOf(Group group, String typed) {
+    static LocalDate dayOf(Group group, String typed) {
         LocalDate day = day(typed, LocalDate.EPOCH);
         if (day.equals(LocalDate.EPOCH) || day.getDayOfWeek() != group.day()) throw new NotFound();
         return day;
@@ -137,6 +145,8 @@ class CalendarController {
         model.addAttribute("classes", classes(teacher, form.value("class")));
         model.addAttribute("madeUp", booked.isMadeUp());
         model.addAttribute("asked", asked(teacher, store.meeting(teacher, group.id(), day)));
+        model.addAttribute("standIn", standIns.asked(teacher, group.id(), day).orElse(null));
+        model.addAttribute("colleagues", standIns.colleagues(teacher));
         return "calendar/meeting";
     }
 
@@ -168,7 +178,7 @@ class CalendarController {
             response.setStatus(HttpStatus.UNPROCESSABLE_CONTENT.value());
             return meeting(teacher, known, date, form, problems, model);
         }
-        store.put(teacher, meeting);
+        standIns.keep(teacher, meeting);
         return "redirect:/calendar/week?day=" + (meeting.onDay() == null ? date : meeting.onDay());
     }
 

@@ -20,7 +20,7 @@ import java.util.UUID;
 public record CalendarForm(Map<String, String> typed) {
     static final Limit WAY = new Limit("Minutes of the way", 0, 240);
     private static final Limit MINUTES = new Limit("Minutes", 5, 720);
-    private static final int MOST_NAME_LETTERS = 80;
+    static final int MOST_NAME_LETTERS = 80;
     private static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
     private static final LocalDate LAST_DAY = LocalDate.of(2100, 12, 31);
 

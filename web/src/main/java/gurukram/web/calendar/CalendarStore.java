@@ -45,6 +45,11 @@ class CalendarStore {
             on conflict (studio_id, group_id, day)
             do update set on_day = excluded.on_day, starts_at = excluded.starts_at, class_id = excluded.class_id,
                           cancelled = excluded.cancelled, substitute = excluded.substitute""";
+    private static final String SUBSTITUTE = """
+            insert into meeting (studio_id, id, teacher_id, group_id, day, substitute)
+            select :studio, :id, :teacher, g.id, :day, :substitute
+              from class_group g where g.studio_id = :studio and g.teacher_id = :teacher and g.id = :group
+            on conflict (studio_id, group_id, day) do update set substitute = excluded.substitute""";
     private static final String BOOK = """
             insert into meeting (studio_id, id, teacher_id, group_id, day, booked, first_timers, booked_at)
             select :studio, :id, :teacher, g.id, :day, :booked, :new, :now
@@ -132,6 +137,16 @@ class CalendarStore {
                 .param("class", meeting.classId(), Types.OTHER)
                 .param("cancelled", meeting.cancelled())
                 .param("substitute", meeting.substitute())
+                .update();
+    }
+
+    /** @param name who teaches the date instead; empty for nobody. At most 80 letters of it are kept */
+    void substitute(Teacher teacher, UUID group, LocalDate day, String name) {
+        asked(SUBSTITUTE, teacher)
+                .param("id", UUID.randomUUID())
+                .param("group", group)
+                .param("day", day)
+                .param("substitute", name.substring(0, Math.min(name.length(), CalendarForm.MOST_NAME_LETTERS)))
                 .update();
     }
 

@@ -3,6 +3,7 @@ package gurukram.web.doors;
 import gurukram.web.engine.GiveWay;
 import gurukram.web.shared.Busy;
 import gurukram.web.shared.Dear;
+import gurukram.web.shared.Place;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.security.Principal;
@@ -89,6 +90,8 @@ class Budgets implements HandlerInterceptor, WebMvcConfigurer {
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
         if (!(handler instanceof HandlerMethod method)) return true;
         if (method.hasMethodAnnotation(Dear.class)) {
+            // it waits by rules of its own, and there are few of it at once
+            Place.leaveForGood();
             Principal who = request.getUserPrincipal();
             Share share = take(who == null ? "address " + request.getRemoteAddr() : "account " + who.getName());
             request.setAttribute(TAKEN, new Taken(share, nanos.getAsLong()));

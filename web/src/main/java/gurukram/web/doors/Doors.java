@@ -20,6 +20,8 @@ class Doors {
             if (outside.isBehindProxy()) server.addEngineValves(new AsSeenOutside(outside), whoIsBehind(outside));
             // half of the threads are always left for what is not slow
             server.addContextValves(new WholeBody(threads / 2));
+            // a page another was forwarded to is kept until its turn is over, too (KeptAnswer)
+            server.addContextCustomizers(context -> context.setSuspendWrappedResponseAfterForward(false));
         };
     }
 

@@ -1,6 +1,7 @@
 package gurukram.web.doors;
 
 import gurukram.web.shared.Busy;
+import gurukram.web.shared.Place;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.Map;
@@ -68,7 +69,8 @@ class Queues implements HandlerInterceptor, WebMvcConfigurer {
             return here;
         });
         try {
-            if (queue.lock.tryLock(MOST_SECONDS, TimeUnit.SECONDS)) return;
+            if (!queue.lock.hasQueuedThreads() && queue.lock.tryLock()
+                    || Place.aside(() -> queue.lock.tryLock(MOST_SECONDS, TimeUnit.SECONDS))) return;
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }

@@ -74,7 +74,7 @@ class Visitors extends OncePerRequestFilter {
     }
 
     /** Files that cost nothing and are kept by browsers. */
-    private static boolean isStored(String path) {
+    static boolean isStored(String path) {
         return path.startsWith("/assets/") || path.startsWith("/css/") || path.startsWith("/vendor/");
     }
 

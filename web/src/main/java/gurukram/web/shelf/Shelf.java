@@ -56,6 +56,18 @@ class Shelf {
         return store.all(studio, teacher);
     }
 
+    /** One of them with what is in it. */
+    record Looked(Thing thing, List<String> lines) {}
+
+    Looked look(Teacher teacher, UUID studio, UUID id) {
+        houses.asked(teacher, studio, Deed.SEE_SHELF, false);
+        Thing thing = store.find(studio, id, teacher).orElseThrow(NotFound::new);
+        return new Looked(
+                thing,
+                Inside.of(thing.kind(), store.content(studio, id), poses.of(teacher))
+                        .lines());
+    }
+
     /** What she could put there, by kind. */
     Map<ThingKind, List<Piece>> mine(Teacher teacher) {
         Map<ThingKind, List<Piece>> mine = new EnumMap<>(ThingKind.class);
@@ -92,9 +104,10 @@ class Shelf {
                 ? withWords(there.get().content(), piece.content())
                 : piece.content();
         if (content.length() > MOST_LETTERS) throw new Refused("This is too long for the shelf.");
+        String about = Inside.of(kind, content, poses.of(teacher)).about();
         if (there.isEmpty()) {
             if (store.count(studio) >= MOST) throw new Refused("On the shelf is room for %d things.".formatted(MOST));
-            UUID id = store.put(studio, teacher, kind, piece.key(), name, content);
+            UUID id = store.put(studio, teacher, kind, piece.key(), name, about, content);
             store.took(studio, id, teacher);
             houses.note(studio, teacher, "put %s “%s” on the shelf".formatted(noun(kind), name));
             return needed(teacher, kind, content);
@@ -107,7 +120,7 @@ class Shelf {
                     studio,
                     Deed.CHANGE_ON_SHELF,
                     teacher.id().equals(there.get().putBy()));
-        if (!store.change(studio, id, teacher, name, content)) return "The studio has it as it is.";
+        if (!store.change(studio, id, teacher, name, about, content)) return "The studio has it as it is.";
         store.took(studio, id, teacher);
         houses.note(studio, teacher, "changed %s “%s” on the shelf".formatted(noun(kind), name));
         return needed(teacher, kind, content);

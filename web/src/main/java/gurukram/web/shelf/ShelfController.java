@@ -48,6 +48,7 @@ class ShelfController {
     public record Row(
             UUID id,
             String name,
+            String about,
             String by,
             String when,
             boolean has,
@@ -91,12 +92,28 @@ class ShelfController {
         return new Row(
                 thing.id(),
                 thing.name(),
+                thing.about(),
                 thing.by(),
                 DAY.format(thing.at().atZone(zones.of(teacher))),
                 thing.mine() > 0,
                 thing.isNewer(),
                 Rights.may(role, Deed.TAKE_FROM_SHELF, own) && (thing.mine() == 0 || thing.isNewer()),
                 Rights.may(role, Deed.CLEAR_SHELF, own));
+    }
+
+    @GetMapping("/studios/{studio}/shelf/{thing}")
+    String look(
+            @AuthenticationPrincipal Teacher teacher,
+            @PathVariable UUID studio,
+            @PathVariable UUID thing,
+            Model model) {
+        Role role = houses.asked(teacher, studio, Deed.SEE_SHELF, false);
+        Shelf.Looked looked = shelf.look(teacher, studio, thing);
+        model.addAttribute("studio", studio);
+        model.addAttribute("kind", looked.thing().kind().word());
+        model.addAttribute("row", row(teacher, role, looked.thing()));
+        model.addAttribute("lines", looked.lines());
+        return "studio/thing";
     }
 
     private List<Choices> mine(Teacher teacher) {

@@ -16,7 +16,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 class ShelfStore {
     private static final String COLUMNS = """
-            select h.id, h.kind, h.key, h.name, h.version, h.put_by, coalesce(t.name, '') as by, h.put_at, k.version as mine
+            select h.id, h.kind, h.key, h.name, h.about, h.version, h.put_by, coalesce(t.name, '') as by, h.put_at, k.version as mine
               from house_thing h
               left join teacher t on t.id = h.put_by
               left join house_taken k on k.studio_id = :home and k.teacher_id = :teacher
@@ -31,10 +31,10 @@ class ShelfStore {
              where studio_id = :studio and kind = :kind and key = :key for update""";
     private static final String COUNT = "select count(*) from house_thing where studio_id = :studio";
     private static final String NEW = """
-            insert into house_thing (studio_id, id, kind, key, name, content, version, put_by, put_at)
-            values (:studio, :id, :kind, :key, :name, cast(:content as jsonb), 1, :teacher, :now)""";
+            insert into house_thing (studio_id, id, kind, key, name, about, content, version, put_by, put_at)
+            values (:studio, :id, :kind, :key, :name, :about, cast(:content as jsonb), 1, :teacher, :now)""";
     private static final String CHANGE = """
-            update house_thing set name = :name, content = cast(:content as jsonb), version = version + 1, put_by = :teacher, put_at = :now
+            update house_thing set name = :name, about = :about, content = cast(:content as jsonb), version = version + 1, put_by = :teacher, put_at = :now
              where studio_id = :studio and id = :id and content <> cast(:content as jsonb)""";
     private static final String AWAY = "delete from house_thing where studio_id = :studio and id = :id";
     private static final String TOOK = """
@@ -46,6 +46,7 @@ class ShelfStore {
     /**
      * Something on the shelf.
      *
+     * @param about what it is in a few words; may be empty
      * @param by who put it there; empty when she is gone
      * @param mine the version that whoever looks has; 0 when she took none
      */
@@ -54,6 +55,7 @@ class ShelfStore {
             ThingKind kind,
             String key,
             String name,
+            String about,
             int version,
             UUID putBy,
             String by,
@@ -103,6 +105,7 @@ class ShelfStore {
                 ThingKind.of(row.getString("kind")),
                 row.getString("key"),
                 row.getString("name"),
+                row.getString("about"),
                 row.getInt("version"),
                 row.getObject("put_by", UUID.class),
                 row.getString("by"),
@@ -133,7 +136,7 @@ class ShelfStore {
                 .optional();
     }
 
-    UUID put(UUID studio, Teacher by, ThingKind kind, String key, String name, String content) {
+    UUID put(UUID studio, Teacher by, ThingKind kind, String key, String name, String about, String content) {
         UUID id = UUID.randomUUID();
         jdbc.sql(NEW)
                 .param("studio", studio)
@@ -141,6 +144,7 @@ class ShelfStore {
                 .param("kind", kind.word())
                 .param("key", key)
                 .param("name", name)
+                .param("about", about)
                 .param("content", content)
                 .param("teacher", by.id())
                 .param("now", now())
@@ -149,11 +153,12 @@ class ShelfStore {
     }
 
     /** False when it is the same as it was. */
-    boolean change(UUID studio, UUID id, Teacher by, String name, String content) {
+    boolean change(UUID studio, UUID id, Teacher by, String name, String about, String content) {
         return jdbc.sql(CHANGE)
                         .param("studio", studio)
                         .param("id", id)
                         .param("name", name)
+                        .param("about", about)
                         .param("content", content)
                         .param("teacher", by.id())
                         .param("now", now())

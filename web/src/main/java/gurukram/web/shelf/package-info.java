@@ -1,6 +1,6 @@
 /**
  * What belongs to a studio of several teachers: put on its shelf, taken from it, the rules it goes by.
  *
- * <p>Imports: account, poses, shared, studio, takeaway.
+ * <p>Imports: account, groups, poses, shared, studio, takeaway.
  */
 package gurukram.web.shelf;

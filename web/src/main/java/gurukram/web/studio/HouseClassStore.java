@@ -131,11 +131,15 @@ class HouseClassStore {
                 .param("teacher", maker.id())
                 .param("now", now())
                 .update();
+        return shared(studio, id).orElseThrow();
+    }
+
+    Optional<UUID> shared(UUID studio, ClassId id) {
         return jdbc.sql(IS_SHARED)
                 .param("studio", studio)
                 .param("class", id.value())
                 .query(UUID.class)
-                .single();
+                .optional();
     }
 
     void end(UUID studio, UUID id) {

@@ -29,6 +29,7 @@ import gurukram.web.studio.HouseClassStore.Remark;
 import gurukram.web.studio.HouseClassStore.Shared;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -37,7 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Classes shared in a studio: read, reviewed, copied. The class stays its maker's; what others have of it is a copy. */
 @Service
-class HouseClasses {
+public class HouseClasses {
     static final int MOST_LETTERS = 500;
 
     private final Houses houses;
@@ -84,6 +85,12 @@ class HouseClasses {
                 teacher,
                 "shared “%s”".formatted(stored.plan().settings().title()));
         return shared;
+    }
+
+    /** What a class is shared as; empty where it is not shared there. */
+    public Optional<UUID> in(Teacher teacher, UUID studio, ClassId id) {
+        houses.may(teacher, studio, Deed.READ_CLASS);
+        return store.shared(studio, id);
     }
 
     /** One she may read. */

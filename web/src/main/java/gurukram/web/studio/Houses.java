@@ -18,6 +18,7 @@ import gurukram.web.shared.WrongRequest;
 import gurukram.web.studio.HouseStore.House;
 import gurukram.web.studio.HouseStore.Member;
 import java.security.SecureRandom;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -65,6 +66,13 @@ public class Houses {
         return may(teacher, studio, deed, own).role();
     }
 
+    /** Whether she may do this there. */
+    public boolean allows(Teacher teacher, UUID studio, Deed deed) {
+        return store.find(studio, teacher)
+                .filter(house -> Rights.may(house.role(), deed))
+                .isPresent();
+    }
+
     /** Its name, to who is in it. */
     public String name(Teacher teacher, UUID studio) {
         return may(teacher, studio, Deed.LEAVE).name();
@@ -72,6 +80,21 @@ public class Houses {
 
     List<House> of(Teacher teacher) {
         return store.of(teacher);
+    }
+
+    /** Somebody who may be asked to stand in, in a studio both are in. */
+    public record Colleague(UUID studio, String studioName, UUID teacher, String name) {}
+
+    /** Whom she may ask to stand in, studio by studio. */
+    public List<Colleague> colleagues(Teacher teacher) {
+        List<Colleague> all = new ArrayList<>();
+        for (House house : store.of(teacher)) {
+            if (!Rights.may(house.role(), Deed.ASK_TO_STAND_IN)) continue;
+            for (Member member : store.members(house.id()))
+                if (!member.id().equals(teacher.id()) && Rights.may(member.role(), Deed.STAND_IN))
+                    all.add(new Colleague(house.id(), house.name(), member.id(), member.name()));
+        }
+        return all;
     }
 
     /** Studios whose only owner she is while others are in them: their names. They have to be handed over before she goes. */

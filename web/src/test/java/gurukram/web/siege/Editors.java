@@ -126,12 +126,13 @@ final class Editors {
         public String toString() {
             return String.format(
                     Locale.ROOT,
-                    "%d edits, median %.0f ms, p95 %.0f ms, worst %.0f ms, %d wrong",
+                    "%d edits, median %.0f ms, p95 %.0f ms, worst %.0f ms, %d wrong%s",
                     nanos.size(),
                     ms(50),
                     ms(95),
                     ms(100),
-                    wrong.size());
+                    wrong.size(),
+                    wrong.isEmpty() ? "" : ", such as " + wrong.get(0));
         }
     }
 }

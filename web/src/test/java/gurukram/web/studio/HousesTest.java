@@ -11,6 +11,9 @@ import gurukram.web.plans.ClassId;
 import gurukram.web.shared.Teacher;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -26,6 +29,9 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 @ExtendWith(TestApp.Extension.class)
 class HousesTest {
     private static final Pattern LINK = Pattern.compile("/come/[\\w-]{43}");
+
+    private static final LocalDate MONDAY =
+            LocalDate.now().plusWeeks(1).with(TemporalAdjusters.nextOrSame(DayOfWeek.MONDAY));
 
     private final TestApp app;
     private Teacher maren;
@@ -154,6 +160,32 @@ class HousesTest {
             case COPY_CLASS -> http.post(where + "/copy").statusCode();
             case TEACH_CLASS -> http.post(where + "/teach").statusCode();
             case SEE_NEEDS -> http.get(where + "/tonight.pdf").statusCode();
+            case ASK_TO_STAND_IN -> {
+                // a substitute has nobody to ask there: it is as if the others were not in it
+                UUID group = group(who.teacher());
+                yield http.post(
+                                "/calendar/groups/%s/%s/stand-in".formatted(group, MONDAY),
+                                "whom",
+                                studio + " " + maren.id())
+                        .statusCode();
+            }
+            case STAND_IN -> {
+                UUID group = group(maren);
+                app.bean(JdbcClient.class)
+                        .sql("""
+                        insert into stand_in (studio_id, id, teacher_id, group_id, day, house_id, substitute_id, answer, asked_at)
+                        values (?, ?, ?, ?, ?, ?, ?, 'asked', now())""")
+                        .params(
+                                maren.studio(),
+                                group,
+                                maren.id(),
+                                group,
+                                MONDAY,
+                                studio,
+                                who.teacher().id())
+                        .update();
+                yield http.post("/stand-ins/" + group, "answer", "yes").statusCode();
+            }
             case REMARK ->
                 http.post(where + "/remarks", "node", node(where), "words", "Longer?")
                         .statusCode();
@@ -183,6 +215,18 @@ class HousesTest {
             case TAKE_RULES -> http.post(at + "/rules/take").statusCode();
             case LEAVE, HAND_OVER -> throw new IllegalStateException("tried by itself");
         };
+    }
+
+    private UUID group(Teacher teacher) {
+        UUID id = UUID.randomUUID();
+        app.bean(JdbcClient.class)
+                .sql("""
+                        insert into class_group (studio_id, id, teacher_id, name, weekday, starts_at, slot_minutes, level, mats, needs, school,
+                                                 touch_welcome, touch_ask, touch_none)
+                        values (?, ?, ?, 'Low tide', 1, '18:00', 60, 'BEGINNER', 9, '{}', '', 0, 0, 0)""")
+                .params(teacher.studio(), id, teacher.id())
+                .update();
+        return id;
     }
 
     private UUID room(Teacher teacher) {
