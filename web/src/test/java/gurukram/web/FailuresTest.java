@@ -10,6 +10,7 @@ import gurukram.web.support.CuttableLine;
 import gurukram.web.support.ExpectsErrors;
 import gurukram.web.support.Http;
 import gurukram.web.support.TestApp;
+import gurukram.web.support.TestDatabase;
 import gurukram.web.teach.TaughtId;
 import gurukram.web.teach.TaughtStore;
 import gurukram.web.teach.TaughtStore.Entry;
@@ -45,7 +46,7 @@ class FailuresTest {
     void theDatabaseGoesAndComesBackAndAKilledAppLosesNothingThatWasAnswered(@TempDir Path logs) throws Exception {
         Teacher teacher = app.newTeacher();
         ClassId id = app.newClass(teacher, "section standing", "tree, both, 5 breaths");
-        Matcher database = DATABASE.matcher(System.getenv("SPRING_DATASOURCE_URL"));
+        Matcher database = DATABASE.matcher(TestDatabase.url());
         assertThat(database.matches()).isTrue();
         int port;
         try (ServerSocket free = new ServerSocket(0)) {

@@ -196,11 +196,11 @@ class QueryPlansTest {
 
     private Map<Long, Counted> counted() {
         Map<Long, Counted> all = new TreeMap<>();
-        app.bean(JdbcClient.class)
-                .sql("select queryid, query, calls from pg_stat_statements where queryid is not null")
-                .query(row -> {
-                    all.put(row.getLong(1), new Counted(row.getString(2), row.getLong(3)));
-                });
+        app.bean(JdbcClient.class).sql("""
+                select s.queryid, s.query, s.calls from pg_stat_statements s join pg_database d on d.oid = s.dbid
+                 where s.queryid is not null and d.datname = current_database()""").query(row -> {
+            all.put(row.getLong(1), new Counted(row.getString(2), row.getLong(3)));
+        });
         return all;
     }
 

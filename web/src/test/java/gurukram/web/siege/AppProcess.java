@@ -2,6 +2,7 @@ package gurukram.web.siege;
 
 import gurukram.web.support.Http;
 import gurukram.web.support.Ran;
+import gurukram.web.support.TestDatabase;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.ServerSocket;
@@ -48,6 +49,7 @@ final class AppProcess implements AutoCloseable {
                 "-cp",
                 System.getProperty("java.class.path"),
                 "gurukram.web.App",
+                TestDatabase.setting(),
                 "--server.port=" + port,
                 "--logging.file.name=" + folder.resolve("app.log"),
                 "--logging.threshold.console=off"));

@@ -32,10 +32,8 @@ public final class TestApp implements AutoCloseable {
     private String hash;
 
     private TestApp(String... more) {
-        if (System.getenv("SPRING_DATASOURCE_URL") == null) {
-            throw new IllegalStateException("These tests need a database: run them with ./gurukram test");
-        }
         List<String> settings = new ArrayList<>(List.of(
+                TestDatabase.setting(),
                 "--server.port=0",
                 "--gurukram.demo=true",
                 "--gurukram.visits=10000",
