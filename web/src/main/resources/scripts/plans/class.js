@@ -36,6 +36,8 @@ function measure() {
 }
 
 function settled() {
+  // an answer that came behind another: what is being put in right now settles too
+  if (!document.getElementById('spine')) return;
   selection.show();
   if (added) selection.marked()?.scrollIntoView({ block: 'nearest' });
   added = false;

@@ -155,7 +155,9 @@ public class Agenda {
         private Entry forOther(StandIn one, Entry date) {
             ClassSummary copy = one.copy() == null ? null : titles.get(one.copy());
             List<String> about = new ArrayList<>();
-            if (one.answer() == StandIn.Answer.ASKED) about.add("you are asked");
+            boolean yes = one.answer() == StandIn.Answer.YES;
+            if (!yes) about.add("you are asked");
+            if (copy == null && !date.classId().isEmpty()) about.add("there is a class for it: " + date.classTitle());
             if (!date.day().equals(date.usualDay())) about.add("moved from " + DAY.format(date.usualDay()));
             return new Entry(
                     "stand-in-" + one.id(),
@@ -176,6 +178,7 @@ public class Agenda {
                     true,
                     date.booked(),
                     date.firstTimers(),
+                    yes && date.classId().isEmpty(),
                     "/stand-ins/" + one.id(),
                     List.of());
         }
@@ -232,6 +235,7 @@ public class Agenda {
                     true,
                     meeting.booked(),
                     meeting.firstTimers(),
+                    true,
                     "/calendar/groups/%s/%s".formatted(group.id(), day),
                     List.of()));
         }
@@ -262,6 +266,7 @@ public class Agenda {
                     true,
                     null,
                     null,
+                    true,
                     "/courses/%s/lessons/%d".formatted(lesson.course(), lesson.n()),
                     List.of()));
         }
@@ -289,6 +294,7 @@ public class Agenda {
                         event.kind() != Event.Kind.IMPORTED,
                         null,
                         null,
+                        true,
                         "/calendar/events/" + event.id(),
                         List.of()));
             }

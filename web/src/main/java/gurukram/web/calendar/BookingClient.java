@@ -1,5 +1,6 @@
 package gurukram.web.calendar;
 
+import gurukram.web.shared.Place;
 import java.io.IOException;
 import java.net.URI;
 import java.net.URLEncoder;
@@ -45,7 +46,8 @@ final class BookingClient implements Bookings {
                 .timeout(PATIENCE)
                 .build();
         try {
-            HttpResponse<String> answer = http.send(request, HttpResponse.BodyHandlers.ofString());
+            // a calendar that hangs holds up nobody but who asked it
+            HttpResponse<String> answer = Place.aside(() -> http.send(request, HttpResponse.BodyHandlers.ofString()));
             if (answer.statusCode() != 200)
                 throw new NoAnswer("The booking calendar is out of order (%d).".formatted(answer.statusCode()));
             return read(answer.body(), from, to);

@@ -16,6 +16,7 @@ import java.util.UUID;
  * @param lesson of which course, such as {@code Half moon, week 3 of 6}; empty for none
  * @param classId empty where it has no class
  * @param mine whether the teacher teaches it herself
+ * @param waited whether a class of hers is waited for where there is none; not while she is only asked, or there is one she can take
  * @param address where it is changed
  * @param clashes why it does not go together with something else
  */
@@ -38,6 +39,7 @@ public record Entry(
         boolean teachable,
         Integer booked,
         Integer firstTimers,
+        boolean waited,
         String address,
         List<String> clashes) {
 
@@ -55,7 +57,7 @@ public record Entry(
 
     /** Whether a class is wanting: it is to be taught and none is planned. */
     public boolean lacks() {
-        return teachable && mine && !cancelled && classId.isEmpty();
+        return waited && teachable && mine && !cancelled && classId.isEmpty();
     }
 
     Entry with(List<String> others) {
@@ -78,6 +80,7 @@ public record Entry(
                 teachable,
                 booked,
                 firstTimers,
+                waited,
                 address,
                 List.copyOf(others));
     }

@@ -12,7 +12,7 @@ import java.util.UUID;
  * @param house the studio both are in
  * @param copy the class she has of it; null while she has none
  */
-record StandIn(
+public record StandIn(
         UUID home,
         UUID id,
         UUID teacher,
@@ -26,19 +26,19 @@ record StandIn(
         Answer answer,
         UUID copy) {
     /** What she said. */
-    enum Answer {
+    public enum Answer {
         ASKED,
         YES,
         NO
     }
 
     /** On whose behalf the date is read. */
-    Teacher maker() {
+    public Teacher maker() {
         return Teacher.named(home, teacher);
     }
 
     /** The same for whose group it is: {@code Kai is asked}. */
-    String words() {
+    public String words() {
         return name
                 + switch (answer) {
                     case ASKED -> " is asked";

@@ -5,10 +5,11 @@ import java.util.concurrent.locks.LockSupport;
 
 /**
  * What is dear lets go first what is quick: while somebody waits for an edit or a page, a search for drafts stands still for a moment,
- * but no longer than it has worked.
+ * but at most twice as long as it has worked.
  */
 public final class GiveWay {
     private static final long A_MOMENT = 1_000_000;
+    private static final int STANDS = 2;
     private static final AtomicInteger QUICK = new AtomicInteger();
     private static final ThreadLocal<Long> DEAR_SINCE = new ThreadLocal<>();
     private static final ThreadLocal<Long> STOOD = ThreadLocal.withInitial(() -> 0L);
@@ -42,7 +43,8 @@ public final class GiveWay {
         long stood = STOOD.get();
         while (QUICK.get() > 0) {
             long begun = System.nanoTime();
-            if (stood > begun - since - stood) break;
+            long worked = begun - since - stood;
+            if (stood > STANDS * worked) break;
             LockSupport.parkNanos(A_MOMENT);
             stood += System.nanoTime() - begun;
         }

@@ -19,8 +19,8 @@ public final class Place {
     }
 
     /** Something that takes its time and needs no connection. */
-    public interface Waiting<T> {
-        T done() throws InterruptedException;
+    public interface Waiting<T, E extends Exception> {
+        T done() throws InterruptedException, E;
     }
 
     /** Waits for one. @return null when none was free for so many seconds */
@@ -45,7 +45,7 @@ public final class Place {
     }
 
     /** Waits without a place, and comes back to one. */
-    public static <T> T aside(Waiting<T> waiting) throws InterruptedException {
+    public static <T, E extends Exception> T aside(Waiting<T, E> waiting) throws InterruptedException, E {
         Place here = HERE.get();
         if (here == null) return waiting.done();
         here.places.release();

@@ -18,6 +18,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -100,7 +101,10 @@ class HouseClassController {
         model.addAttribute("makers", makers);
         List<HouseClasses.Line> lines = shared.lines(teacher, studio, one);
         model.addAttribute("lines", lines);
-        model.addAttribute("looked", shared.looked(teacher, studio, one, lines));
+        Map<Boolean, List<HouseClasses.Saw>> looked = shared.looked(teacher, studio, one, lines).stream()
+                .collect(Collectors.partitioningBy(HouseClasses.Saw::isGrave));
+        model.addAttribute("looked", looked.get(true));
+        model.addAttribute("hints", looked.get(false));
         model.addAttribute("ruled", !houses.rules(teacher, studio).equals(School.UNSET));
         model.addAttribute("mayCopy", Rights.may(house.role(), Deed.COPY_CLASS));
         model.addAttribute("mayTeach", !makers && Rights.may(house.role(), Deed.TEACH_CLASS));

@@ -1,6 +1,7 @@
 package gurukram.web.studio;
 
 import gurukram.core.check.Checks;
+import gurukram.core.check.Severity;
 import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -198,7 +199,11 @@ public class HouseClasses {
     }
 
     /** Something to look at in the class. @param node of the line it is about; empty where it is about no line */
-    public record Saw(String severity, String what, String node) {}
+    public record Saw(Severity severity, String what, String node) {
+        boolean isGrave() {
+            return severity != Severity.INFO;
+        }
+    }
 
     /**
      * What there is to look at by the rules the studio goes by, or by the maker's where it has none; what the group needs only to who may
@@ -221,7 +226,7 @@ public class HouseClasses {
         Set<String> there = lines.stream().map(Line::node).collect(Collectors.toSet());
         return checks.report(read(shared).plan()).findings().stream()
                 .map(found -> new Saw(
-                        found.severity().words(),
+                        found.severity(),
                         found.what(),
                         there.contains(found.node().value()) ? found.node().value() : ""))
                 .toList();

@@ -250,6 +250,7 @@ class CalendarFileTest {
                 true,
                 null,
                 null,
+                true,
                 "",
                 List.of());
         Entry day = new Entry(
@@ -271,6 +272,7 @@ class CalendarFileTest {
                 true,
                 null,
                 null,
+                true,
                 "",
                 List.of());
         Clock clock = Clock.fixed(Instant.parse("2026-11-01T10:00:00Z"), ZoneOffset.UTC);

@@ -108,7 +108,10 @@ class StandInTest {
         ClassId tide = app.newClass(maren, "standing:", "tree, both, 5 breaths", "triangle, both, 5 breaths");
         keep("class", tide.toString());
         ask(kai);
-        assertThat(week(kais, monday)).contains("Low tide, for " + maren.name(), "you are asked", "18:00");
+        assertThat(week(kais, monday))
+                .contains("Low tide, for " + maren.name(), "you are asked", "18:00", "there is a class for it")
+                .doesNotContain("no class yet");
+        assertThat(marens.get(date).body()).contains("Kai is asked", "Ask nobody");
         assertThat(week(marens, monday)).contains(kai.name() + " is asked").doesNotContain(kai.name() + " teaches it");
         assertThat(mailed(kai)).containsExactly(maren.name() + " asks you to stand in: Low tide");
         String at = kaisDate();
@@ -118,13 +121,14 @@ class StandInTest {
 
         kais.post(at, "answer", "yes");
         assertThat(week(marens, monday)).contains(kai.name() + " teaches it").doesNotContain("is asked");
-        assertThat(week(kais, monday)).doesNotContain("you are asked").contains("no class yet");
+        assertThat(week(kais, monday)).doesNotContain("you are asked").contains("there is a class for it");
+        assertThat(marens.get(date).body()).contains("Kai teaches it", "I teach it after all");
         assertThat(kais.get(at).body()).contains("You teach it", "I cannot after all");
 
         String copy = Http.location(kais.post(at + "/teach"));
         assertThat(copy).startsWith("/classes/").doesNotContain(tide.toString());
         assertThat(kais.get(copy).body()).contains("Triangle");
-        assertThat(week(kais, monday)).contains(copy).doesNotContain("no class yet");
+        assertThat(week(kais, monday)).contains(copy).doesNotContain("there is a class for it");
         assertThat(kais.get("/calendar.ics").body()).contains("Low tide\\, for");
     }
 
@@ -132,7 +136,9 @@ class StandInTest {
     void theDateGoesWhereItIsMovedAndTellsWhoStandsIn() {
         ask(kai);
         String at = kaisDate();
+        assertThat(week(kais, monday)).doesNotContain("no class yet");
         kais.post(at, "answer", "yes");
+        assertThat(week(kais, monday)).as("none is planned: hers is waited for").contains("no class yet");
         LocalDate wednesday = monday.plusDays(2);
         keep("day", wednesday.toString(), "starts", "19:15", "substitute", kai.name());
         assertThat(kais.get(at).body()).contains("Wednesday " + wednesday.getDayOfMonth(), "19:15");
@@ -159,6 +165,7 @@ class StandInTest {
         kais.post(at, "answer", "no");
         assertThat(week(kais, monday)).doesNotContain("/stand-ins/");
         assertThat(week(marens, monday)).contains(kai.name() + " cannot");
+        assertThat(marens.get(date).body()).contains("Kai cannot");
         assertThat(kais.get(at).body()).contains("You said that you cannot");
         kais.post(at, "answer", "yes");
         kais.post(at, "answer", "no");

@@ -397,7 +397,8 @@ class HousesTest {
         Somebody guest = come(Role.GUEST);
         ClassId lopsided = app.newClass(maren, "standing:", "tree, right, 5 breaths", "triangle, both, 5 breaths");
         String where = shared(owner, lopsided);
-        assertThat(kai.http().get(where).body()).contains("to look at</h2>", "href=\"#at-");
+        assertThat(kai.http().get(where).body())
+                .contains("to look at</h2>", "href=\"#at-", "for your information</summary>");
         assertThat(owner.get(where).body()).contains("to look at</h2>");
         assertThat(guest.http().get(where).body()).doesNotContain("to look at</h2>");
         app.bean(AccountStore.class).changeSchool(maren, SchoolWords.read("soft knees"));
