@@ -1,8 +1,6 @@
 package gurukram.core.check;
 
 import com.google.auto.service.AutoService;
-import gurukram.core.body.Base;
-import gurukram.core.dose.Dose;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
@@ -11,12 +9,11 @@ import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
-import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -27,7 +24,6 @@ import java.util.Set;
 @AutoService(Check.class)
 public final class Cautions implements Check {
     private static final int NAMED = 4;
-    private static final Set<Base> LEANING = EnumSet.of(Base.DOG, Base.PLANK, Base.FOREARMS);
     private static final Card CARD = Card.of(
             "cautions",
             "What the group’s needs ask is planned",
@@ -189,40 +185,36 @@ public final class Cautions implements Check {
 
     /** A line of their own wherever a change is wanted for a need. */
     private static List<Mend> lines(Subject subject, Finding finding) {
-        Map<NodeId, Step> steps = new LinkedHashMap<>();
-        Set<String> names = new LinkedHashSet<>();
-        for (int i = 0; i < subject.moments().size(); i++) {
-            if (!subject.isWork(i)) continue;
-            Pose pose = subject.pose(i);
-            Step step = steps.getOrDefault(subject.moment(i).node(), subject.step(i));
-            for (Caution caution : Needs.cautions(subject.asDone(i), subject.group())) {
-                boolean mine = about(caution.need(), true).equals(finding.about())
-                        && caution.severity() == Caution.Severity.CHANGE
-                        && pose.id().equals(step.pose())
-                        && caution.instead() != null
-                        && !Swap.tells(step, words(caution))
-                        && !NeedLine.answers(step, caution.need());
-                if (!mine) continue;
-                Pose other = subject.catalogue().pose(Objects.requireNonNull(caution.instead()));
-                if (step.dose() instanceof Dose.Movement && !isNear(pose.base(), other.base())) continue;
-                NeedLine.fitting(subject, step, caution.need(), other).ifPresent(with -> {
-                    steps.put(with.id(), with);
-                    names.add(subject.name(other.id()));
-                });
-            }
-        }
-        if (steps.isEmpty()) return List.of();
-        String label = names.size() == 1 && steps.size() == 1
-                ? "Give them " + names.iterator().next()
-                : "Give them another pose at %d places".formatted(steps.size());
+        Need need = subject.group().needs().keySet().stream()
+                .filter(one -> about(one, true).equals(finding.about()))
+                .findFirst()
+                .orElseThrow();
+        LinesForNeed.Lines lines = LinesForNeed.of(subject, need);
+        if (lines.steps().isEmpty()) return List.of();
+        Map<NodeId, Step> steps = new LinkedHashMap<>(lines.steps());
+        wordsBeside(subject, need, steps);
+        String label = lines.names().size() == 1 && steps.size() == 1
+                ? "Give them " + lines.names().iterator().next()
+                : "Give them another pose at %d places".formatted(lines.steps().size());
         List<PlanEdit> edits = new ArrayList<>();
         steps.values().forEach(step -> edits.add(PlanEdit.instead(subject.plan(), step)));
         return List.of(new Mend(label, PlanEdit.all(edits)));
     }
 
-    /** Whether half a breath is enough for it: the same base, or forearms for hands. */
-    private static boolean isNear(Base a, Base b) {
-        return a == b || LEANING.contains(a) && LEANING.contains(b);
+    /** Where no line fits, the change is said at the first place of each pose. @param steps with lines already; words are put in */
+    private static void wordsBeside(Subject subject, Need need, Map<NodeId, Step> steps) {
+        Set<String> said = new HashSet<>();
+        for (int i = 0; i < subject.moments().size(); i++) {
+            if (!subject.isWork(i)) continue;
+            Step step = steps.getOrDefault(subject.moment(i).node(), subject.step(i));
+            if (NeedLine.answers(step, need)) continue;
+            for (Caution caution : Needs.cautions(subject.asDone(i), subject.group())) {
+                boolean change = caution.need() == need && caution.severity() == Caution.Severity.CHANGE;
+                if (!change || !said.add(subject.pose(i).id()) || Swap.tells(step, words(caution))) continue;
+                Swap.noted(step, Words.capital(need.words()) + ": " + words(caution))
+                        .ifPresent(noted -> steps.put(noted.id(), noted));
+            }
+        }
     }
 
     private static String about(Need need, boolean change) {

@@ -86,9 +86,12 @@ public final class EmptyLayer implements Check {
         boolean pose = become.pose() == null || become.pose().equals(step.pose());
         boolean sides = become.sides() == null || become.sides().equals(step.sides());
         boolean dose = become.dose() == null || become.dose().equals(step.dose());
+        boolean with =
+                become.with() == null || become.with().equals(step.manner().with());
         return pose
                 && sides
                 && dose
+                && with
                 && step.layers().stream().noneMatch(other -> other != layer && undoes(other, layer));
     }
 
@@ -102,7 +105,8 @@ public final class EmptyLayer implements Check {
                 || b.levels().isEmpty()
                 || a.levels().stream().anyMatch(b.levels()::contains);
         boolean pass = a.pass() == null || b.pass() == null || a.pass().equals(b.pass());
-        return a.isBeside() == b.isBeside() && levels && pass;
+        // a line beside the clock has what rounds change in it, and can go back on that
+        return (!a.isBeside() || b.isBeside()) && levels && pass;
     }
 
     /** Why other layers leave nothing of it; null when they do not. */
@@ -130,7 +134,8 @@ public final class EmptyLayer implements Check {
         if (!(later.edit() instanceof Layer.Become b) || !(earlier.edit() instanceof Layer.Become a)) return false;
         return (a.pose() == null || b.pose() != null)
                 && (a.sides() == null || b.sides() != null)
-                && (a.dose() == null || b.dose() != null);
+                && (a.dose() == null || b.dose() != null)
+                && (a.with() == null || b.with() != null);
     }
 
     /** Whether one guard holds wherever the other does, and of the same kind, so that their order is as written. */

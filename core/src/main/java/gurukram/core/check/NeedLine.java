@@ -14,7 +14,10 @@ import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.MixedRoom;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -25,12 +28,13 @@ final class NeedLine {
 
     private NeedLine() {}
 
-    /** Whether people with the need have a line at the step that takes the pose away from them. */
+    /** Whether people with the need have a line at the step that takes the pose away from them, or does it otherwise. */
     static boolean answers(Step step, Need need) {
         return step.layers().stream()
                 .filter(layer -> layer.when().needs().contains(need))
                 .anyMatch(layer -> layer.edit() instanceof Layer.Omit
-                        || layer.edit() instanceof Layer.Become become && become.pose() != null);
+                        || layer.edit() instanceof Layer.Become become
+                                && (become.pose() != null || become.with() != null));
     }
 
     /**
@@ -42,7 +46,7 @@ final class NeedLine {
         if (subject.parentOf(step.id()) instanceof Layer) return Optional.empty();
         Optional<Step> plain = at(step, need, to);
         long over = plain.map(with -> over(subject, with)).orElse(0L);
-        if (over == 0) return plain;
+        if (over <= 0) return plain;
         Dose shorter = shorter(step.dose(), over);
         if (shorter == null) return Optional.empty();
         Step with = plain.orElseThrow();
@@ -51,17 +55,28 @@ final class NeedLine {
         Layer.Become become = (Layer.Become) last.edit();
         layers.add(new Layer(last.id(), last.when(), new Layer.Become(become.pose(), become.sides(), shorter)));
         Step cut = with.withLayers(layers);
-        return over(subject, cut) == 0 ? Optional.of(cut) : Optional.empty();
+        return over(subject, cut) <= 0 ? Optional.of(cut) : Optional.empty();
     }
 
-    /** How much the worst line beside the clock takes too long with this step, ms. */
+    /** How much the worst line beside the clock takes too long with this step and did not without it, ms. */
     private static long over(Subject subject, Step step) {
         ClassPlan plan = PlanEdit.instead(subject.plan(), step).applyTo(subject.plan());
+        return over(subject, plan);
+    }
+
+    /** The same of a plan that was made of it. */
+    static long over(Subject subject, ClassPlan plan) {
+        Map<List<Object>, Long> before = new HashMap<>();
+        for (MixedRoom.Beside line : MixedRoom.beside(subject.plan(), subject.unfolder()))
+            before.put(place(line), Math.max(0, line.lineMs() - line.clockMs()));
         return MixedRoom.beside(plan, subject.unfolder()).stream()
-                .filter(MixedRoom.Beside::isOver)
-                .mapToLong(line -> line.lineMs() - line.clockMs())
+                .mapToLong(line -> line.lineMs() - line.clockMs() - before.getOrDefault(place(line), 0L))
                 .max()
                 .orElse(0);
+    }
+
+    private static List<Object> place(MixedRoom.Beside line) {
+        return Arrays.asList(line.who(), line.node(), line.pass());
     }
 
     /** Null where nothing would be left of it, or it is no hold. */
@@ -90,7 +105,7 @@ final class NeedLine {
     }
 
     /** The same in every window it is made in. */
-    private static NodeId name(Step step, Need need) {
+    static NodeId name(Step step, Need need) {
         String own = step.id().value();
         return new NodeId(own.substring(0, Math.min(30, own.length())) + "-for-" + need.ordinal());
     }

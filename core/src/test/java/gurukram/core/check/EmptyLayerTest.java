@@ -36,6 +36,28 @@ class EmptyLayerTest {
     }
 
     @Test
+    void theSamePoseWithSomethingDifferentAboutItIsAChange() {
+        assertEquals("", flow(3, "- round 3: with arms up").says(EmptyLayer.class));
+        assertEquals("", flow(3, "- wrist: with hands on the hips").says(EmptyLayer.class));
+        assertEquals(
+                "The change at high lunge does nothing: a later change at the same place takes its place.",
+                flow(3, "- round 3: with arms up\n  - round 3: with hands on the hips")
+                        .says(EmptyLayer.class));
+        assertEquals(
+                "", flow(3, "- round 3: with arms up\n  - round 3: low lunge").says(EmptyLayer.class));
+    }
+
+    @Test
+    void whoGoesBackOnWhatARoundChangesChangesSomething() {
+        assertEquals(
+                "",
+                flow(3, "- round 3: warrior 3\n  - knee, round 3: high lunge").says(EmptyLayer.class));
+        assertEquals(
+                "The change at high lunge does nothing: it is the same as without it.",
+                flow(3, "- knee, round 3: high lunge").says(EmptyLayer.class));
+    }
+
+    @Test
     void theSecondSideOfAOneSidedRoundDoesNotCome() {
         Checked oneSided = Checked.of(
                 "standing:\nflow, 4 rounds, one side\n  high lunge, lead, in\n  - second pass: low lunge\n  standing fold, out\nend flow\n");

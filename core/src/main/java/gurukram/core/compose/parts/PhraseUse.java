@@ -15,6 +15,7 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Caution;
+import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
 import java.util.ArrayList;
@@ -121,6 +122,11 @@ final class PhraseUse {
             if (now == null && layer.inserted() != null && isMove(layer.inserted())) return Optional.empty();
             if (now != null) layers.add(now);
         }
+        // who must not lie on the back for long has no other line in half a breath
+        if (isMove(step)
+                && pose.base() == Base.SUPINE
+                && pool.brief().group() != null
+                && pool.brief().group().people(Need.PREGNANCY_LATER) > 0) return Optional.empty();
         if (isUsable(pose.id())) return Optional.of(step.withLayers(telling(step, layers)));
         return instead(pose, isMove(step), easier.getOrDefault(step.id(), List.of()))
                 .map(other -> other(step, other))

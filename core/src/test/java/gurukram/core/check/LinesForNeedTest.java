@@ -1,0 +1,93 @@
+package gurukram.core.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import gurukram.core.Plans;
+import gurukram.core.notation.NotationWriter;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What people with a need do beside the others, as a teacher would write it down. */
+class LinesForNeedTest {
+    /** The class with the first change that is offered for its group's need, line by line. */
+    private static List<String> lined(String group, String text) {
+        Checked asked = Checked.of(text, Checked.group(group));
+        Finding change = asked.of(Cautions.class).stream()
+                .filter(one -> one.severity() == Severity.LOOK)
+                .findFirst()
+                .orElseThrow();
+        Mend first = asked.mends(change).get(0);
+        assertTrue(first.label().startsWith("Give them"), first.label());
+        Checked mended = asked.mended(first);
+        assertEquals(
+                List.of(),
+                mended.of(Cautions.class).stream()
+                        .filter(one -> one.severity() != Severity.INFO)
+                        .toList());
+        assertEquals("", mended.says(MixedClock.class));
+        assertEquals("", mended.says(EmptyLayer.class));
+        return new NotationWriter(Plans.CATALOGUE)
+                .write(mended.plan())
+                .lines()
+                .map(String::strip)
+                .dropWhile(line -> !line.endsWith(":"))
+                .filter(line -> !line.isEmpty())
+                .toList();
+    }
+
+    private static List<String> flow(String... steps) {
+        String text = "warm-up:\nflow tide, 3 rounds, no sides\n" + String.join("\n", steps) + "\nend flow\n";
+        List<String> all = lined("12 mats, 1 wrist", text);
+        return all.subList(all.indexOf("flow \"tide\", 3 rounds, no sides") + 1, all.indexOf("end flow"));
+    }
+
+    @Test
+    void catAndCowAreDoneOnTheForearms() {
+        assertEquals(
+                List.of("cow, in", "- wrist: with forearms down", "cat, out", "- wrist: with forearms down"),
+                flow("cow, in", "cat, out"));
+    }
+
+    /** From the way in to the hold nobody changes from one shape to another. */
+    @Test
+    void aDogInAFlowIsTheSameWhereItIsComeToAndWhereItIsHeld() {
+        assertEquals(
+                List.of(
+                        "wide child’s pose, in",
+                        "downward dog, out",
+                        "- wrist: with forearms down",
+                        "downward dog, 3 breaths",
+                        "- wrist: with forearms down"),
+                flow("wide child's pose, in", "downward dog, out", "downward dog, 3 breaths"));
+    }
+
+    @Test
+    void whatIsHeldByItselfMayBeAnotherShapeAndNoLongerThanTheClock() {
+        assertEquals(
+                List.of("standing:", "plank, 3 breaths", "- wrist: forearm plank"),
+                lined("12 mats, 1 wrist", "standing:\nplank, 3 breaths\n"));
+        assertEquals(
+                List.of("cool-down:", "reclined figure four, both, 8 breaths", "- pregnancy later: seated figure four"),
+                lined("12 mats, 1 pregnancy later", "cool-down:\nreclined figure four, both, 8 breaths\n"));
+    }
+
+    /** What a later round makes of it for the others is not for them. */
+    @Test
+    void theLineHoldsInEveryRound() {
+        List<String> lines = flow("cat, out", "puppy, in", "- round 3: cow", "childs pose, out");
+        assertEquals(List.of("cat, out", "- wrist: with forearms down"), lines.subList(0, 2));
+        assertTrue(lines.contains("- wrist, round 3: cow, with forearms down"), lines.toString());
+        lines = flow("cat, out", "childs pose, in", "- round 3: plank", "childs pose, out");
+        assertTrue(lines.contains("- wrist, round 3: child’s pose"), lines.toString());
+    }
+
+    /** What also lifts an arm and a leg is left on forearms and knees. */
+    @Test
+    void whereTheForearmsAreNotEnoughTheRestIsLeftOut() {
+        List<String> all = lined(
+                "12 mats, 1 wrist",
+                "warm-up:\nflow tide, 3 rounds, both sides\nbird dog, lead, in\ncat, out\nend flow\n");
+        assertTrue(all.contains("- wrist: hands and knees, with forearms down, no sides"), all.toString());
+    }
+}
