@@ -43,6 +43,7 @@ final class LinesForNeed {
     /** Who cannot lie on the back can turn. */
     private static final String ON_THE_SIDE = "side-lying-rest";
 
+    private static final Set<String> ELSEWHERE = Set.of("wall", "chair");
     private static final int MOST_TURNS = 60;
 
     /** What may be different about a pose without anything to fetch, so that a change is not wanted any more. */
@@ -121,7 +122,8 @@ final class LinesForNeed {
             boolean fits = change(other) == null
                     && other.risk() != Risk.HIGH
                     && !Needs.isBlocked(other, subject.group())
-                    && (!moves || other.breath() == pose.breath());
+                    && (!moves || other.breath() == pose.breath())
+                    && !(inFlow && fetches(other, pose));
             if (fits) (isNear(pose.base(), other.base()) ? near : others).add(new Choice(other, List.of()));
         }
         // in a flow what stands on the same ground is never too far from what comes before and after it
@@ -130,6 +132,13 @@ final class LinesForNeed {
         all.addAll(inFlow ? near : others);
         all.addAll(inFlow ? others : eased);
         return all;
+    }
+
+    /** Nobody goes to a wall or fetches a thing in the middle of a flow that the others do without. */
+    private static boolean fetches(Pose other, Pose pose) {
+        return other.props().stream()
+                .anyMatch(use -> ELSEWHERE.contains(use.prop())
+                        && pose.props().stream().noneMatch(own -> own.prop().equals(use.prop())));
     }
 
     private List<Choice> eased(Step step, Pose pose) {

@@ -152,6 +152,7 @@ final class Build {
         idea.lastTurn();
         filling.fill();
         phrases.upAgain();
+        phrases.shorterFirst();
         idea.threads();
         return new OneSide(attempt).gathered(sketch.plan());
     }

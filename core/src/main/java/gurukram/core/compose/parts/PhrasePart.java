@@ -339,6 +339,29 @@ public final class PhrasePart {
         phrase(SectionRole.STANDING, line -> main != null && phrases.shared(line, main) >= QUOTED ? QUOTES : 0);
     }
 
+    /** Of two flows that begin alike and follow each other the longer one comes second: it goes on where the shorter stopped. */
+    public void shorterFirst() {
+        List<Sketch.Entry> flows = sketch.entries(SectionRole.STANDING).stream()
+                .filter(entry -> entry.item() instanceof Flow)
+                .toList();
+        for (int i = 1; i < flows.size(); i++) {
+            Flow first = (Flow) flows.get(i - 1).item();
+            Flow second = (Flow) flows.get(i).item();
+            List<String> a = Phrases.steps(first);
+            List<String> b = Phrases.steps(second);
+            boolean alike = Phrases.shared(a, b) >= QUOTED && base(a, 0) == base(b, 0);
+            if (!alike || base(a, a.size() - 1) != base(b, b.size() - 1) || b.size() >= a.size()) continue;
+            // the later first: an entry is found by what is in it
+            sketch.replace(SectionRole.STANDING, flows.get(i), first);
+            sketch.replace(SectionRole.STANDING, flows.get(i - 1), second);
+            return;
+        }
+    }
+
+    private Base base(List<String> poses, int at) {
+        return attempt.catalogue().pose(poses.get(at)).base();
+    }
+
     private void phrase(SectionRole part, ToDoubleFunction<PhraseLine> more) {
         long most = part == SectionRole.WARM_UP ? warmUpLeft() : Long.MAX_VALUE;
         Predicate<PhraseLine> which =

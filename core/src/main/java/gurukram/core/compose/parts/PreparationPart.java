@@ -11,6 +11,7 @@ import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
@@ -92,6 +93,12 @@ public final class PreparationPart {
             if (!carried || !attempt.pool().has(id)) continue;
             Pose pose = attempt.catalogue().pose(id);
             Dose dose = new Dose.Seconds(WRIST_SECONDS);
+            // the idea may have put them in already, small
+            for (Sketch.Entry entry : List.copyOf(sketch.entries(SectionRole.WARM_UP))) {
+                if (!pose.equals(entry.pose()) || !(entry.item() instanceof Step step)) continue;
+                sketch.replace(SectionRole.WARM_UP, entry, step.withDose(dose));
+                return;
+            }
             sketch.sort(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, pose, dose), false);
             return;
         }
