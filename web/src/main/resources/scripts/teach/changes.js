@@ -39,6 +39,7 @@ export const changes = {
   answers: [],
   offer: null,
   asking: false,
+  unanswered: false,
   warning: '',
   pending: '',
   notice: '',
@@ -61,8 +62,12 @@ export const changes = {
     if (Math.abs(late) < ON_TIME) return;
     const at = this.moment.of;
     this.asking = true;
-    const exact = this.moment.again || this.rehearses ? null : await ask(`/room/${this.taught}/changes`, { at, taken: this.actions, ask: { kind: 'time', at, byMs: Math.round(late) } }, this.answers.length ? SOON : PATIENT);
+    const alone = this.moment.again || this.rehearses;
+    // where nothing that came with the page fits, a slow answer is better than none
+    const patience = late > 0 && this.offerPrepared(late) ? SOON : PATIENT;
+    const exact = alone ? null : await ask(`/room/${this.taught}/changes`, { at, taken: this.actions, ask: { kind: 'time', at, byMs: Math.round(late) } }, patience);
     this.asking = false;
+    this.unanswered = !alone && !exact;
     if (!this.moment) return;
     if (exact) this.offer = { ...exact, exact: true, late, action: { kind: 'time', at, byMs: Math.round(late) }, course: this.clock.course.goingOn(this.clock.index, exact.course) };
     else if (late > 0) this.offer = this.offerPrepared(late);
@@ -221,6 +226,7 @@ export const changes = {
     const late = this.lateMs;
     if (Math.abs(late) < ON_TIME) return 'It ends on time.';
     const how = `${minutes(late)} ${late > 0 ? 'late' : 'early'}`;
+    if (!this.offer && this.unanswered) return `It ends ${how}. The server has not answered, and nothing that came with the page is for this moment; open this again to ask once more.`;
     if (!this.offer) return late > 0 ? `It ends ${how}, and what is left cannot be shortened from here.` : `It ends ${how}.`;
     if (!this.offer.changes.length) return `It ends ${how}, and nothing can be changed without the rest.`;
     const misses = Math.abs(this.offer.missesMs) <= ON_TIME + 15_000 ? '' : ` That still leaves ${minutes(this.offer.missesMs)} ${this.offer.missesMs > 0 ? 'late' : 'early'}.`;

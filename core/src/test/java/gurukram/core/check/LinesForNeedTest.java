@@ -37,8 +37,12 @@ class LinesForNeedTest {
     }
 
     private static List<String> flow(String... steps) {
+        return flowFor("wrist", steps);
+    }
+
+    private static List<String> flowFor(String need, String... steps) {
         String text = "warm-up:\nflow tide, 3 rounds, no sides\n" + String.join("\n", steps) + "\nend flow\n";
-        List<String> all = lined("12 mats, 1 wrist", text);
+        List<String> all = lined("12 mats, 1 " + need, text);
         return all.subList(all.indexOf("flow \"tide\", 3 rounds, no sides") + 1, all.indexOf("end flow"));
     }
 
@@ -47,6 +51,19 @@ class LinesForNeedTest {
         assertEquals(
                 List.of("cow, in", "- wrist: with forearms down", "cat, out", "- wrist: with forearms down"),
                 flow("cow, in", "cat, out"));
+    }
+
+    /** A seat is another line for the whole flow, or for none of it. */
+    @Test
+    void theWholeLineGoesFromOnePoseToTheNext() {
+        assertEquals(
+                List.of("cow, in", "- knee: seated cow", "cat, out", "- knee: seated cat"),
+                flowFor("knee", "cow, in", "cat, out"));
+        List<String> up = lined(
+                "12 mats, 1 knee",
+                "warm-up:\nflow tide, 3 rounds, no sides\ncow, in\ncat, out\ncow, in\ndownward dog, out\nend flow\nthunderbolt seat, 8 breaths\n");
+        assertTrue(up.stream().noneMatch(line -> line.contains("seated c")), up.toString());
+        assertTrue(up.stream().anyMatch(line -> line.startsWith("- note: Knee:")), up.toString());
     }
 
     /** From the way in to the hold nobody changes from one shape to another. */

@@ -26,10 +26,17 @@ class InTurn extends OncePerRequestFilter {
     private static final int MOST_SECONDS = 15;
     private static final int AGAIN_IN = 2;
 
-    private final Semaphore places;
+    /** Threads that are left for files and for the question whether the app is alive. */
+    private static final int THREADS_KEPT = 20;
 
-    InTurn(@Value("${gurukram.connections:10}") int connections) {
+    private final Semaphore places;
+    private final int mostWaiting;
+
+    InTurn(
+            @Value("${gurukram.connections:10}") int connections,
+            @Value("${server.tomcat.threads.max:200}") int threads) {
         places = new Semaphore(Math.max(1, connections - KEPT), true);
+        mostWaiting = Math.max(1, threads - THREADS_KEPT - places.availablePermits());
     }
 
     /** Files, and whether the app is alive, need no connection. */
@@ -57,6 +64,7 @@ class InTurn extends OncePerRequestFilter {
     }
 
     private Place taken() {
+        if (places.getQueueLength() >= mostWaiting) return null;
         try {
             return Place.take(places, MOST_SECONDS);
         } catch (InterruptedException e) {

@@ -20,7 +20,7 @@ import org.springframework.mock.web.MockHttpServletResponse;
 /** Three connections are one place: two are kept for what goes on beside requests. */
 @Timeout(30)
 class InTurnTest {
-    private final InTurn turns = new InTurn(3);
+    private final InTurn turns = new InTurn(3, 200);
     private final ExecutorService others = Executors.newCachedThreadPool();
 
     @AfterEach
@@ -120,6 +120,30 @@ class InTurnTest {
         int now = inside.get();
         open.countDown();
         return now;
+    }
+
+    /** There are always threads left for who only asks whether the app is alive. */
+    @Test
+    void whenAlmostAllThreadsWaitTheNextIsToldToComeAgain() throws Exception {
+        InTurn few = new InTurn(3, 24);
+        CountDownLatch inside = new CountDownLatch(1);
+        CountDownLatch end = new CountDownLatch(1);
+        FilterChain chain = (request, response) -> {
+            inside.countDown();
+            await(end);
+        };
+        for (int i = 0; i < 4; i++)
+            others.submit(() -> {
+                few.doFilter(new MockHttpServletRequest("GET", "/classes"), new MockHttpServletResponse(), chain);
+                return null;
+            });
+        assertThat(inside.await(20, TimeUnit.SECONDS)).isTrue();
+        Thread.sleep(200);
+        MockHttpServletResponse told = new MockHttpServletResponse();
+        few.doFilter(new MockHttpServletRequest("GET", "/classes"), told, chain);
+        assertThat(told.getStatus()).isEqualTo(503);
+        assertThat(told.getHeader("Retry-After")).isEqualTo("2");
+        end.countDown();
     }
 
     @Test
