@@ -69,7 +69,7 @@ final class LinesForNeed {
         LinesForNeed lines = new LinesForNeed(subject, need);
         for (Section section : subject.plan().sections())
             for (Item item : section.items()) {
-                if (item instanceof Step step) lines.held(step);
+                if (item instanceof Step step) lines.held(step, false);
                 else lines.flow((Flow) item);
             }
         return new Lines(lines.steps, lines.names);
@@ -191,10 +191,10 @@ final class LinesForNeed {
         return Optional.of(step.withLayers(layers));
     }
 
-    private void held(Step step) {
+    private void held(Step step, boolean inFlow) {
         if (!isWanted(step)) return;
         Pose pose = subject.catalogue().pose(Objects.requireNonNull(step.pose()));
-        for (Choice choice : instead(step, false)) {
+        for (Choice choice : instead(step, inFlow)) {
             if (isMove(step) && !isNear(pose.base(), choice.pose().base())) continue;
             Optional<Step> with = choice.with().isEmpty()
                     ? NeedLine.fitting(subject, step, need, choice.pose())
@@ -218,7 +218,7 @@ final class LinesForNeed {
         for (List<Step> run : runs) new Run(run, run == flow.steps()).changed(changed, called);
         if (changed.isEmpty()) return;
         if (isOver(changed)) {
-            flow.steps().forEach(this::held);
+            flow.steps().forEach(step -> held(step, true));
             return;
         }
         steps.putAll(changed);

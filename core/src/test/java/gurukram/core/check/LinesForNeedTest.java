@@ -99,6 +99,12 @@ class LinesForNeedTest {
         assertTrue(lines.contains("- wrist, round 3: child’s pose"), lines.toString());
     }
 
+    @Test
+    void anotherPoseIsDoneInEveryRoundToo() {
+        List<String> lines = flowFor("knee", "cow, in", "- round 3: hands and knees", "cat, out");
+        assertTrue(lines.containsAll(List.of("- knee: seated cow", "- knee, round 3: seated cow")), lines.toString());
+    }
+
     /** What also lifts an arm and a leg is left on forearms and knees. */
     @Test
     void whereTheForearmsAreNotEnoughTheRestIsLeftOut() {
