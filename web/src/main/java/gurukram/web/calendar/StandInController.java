@@ -6,6 +6,7 @@ import gurukram.web.groups.Group;
 import gurukram.web.groups.GroupStore;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
+import gurukram.web.shared.Typed;
 import gurukram.web.shared.WrongRequest;
 import gurukram.web.studio.Houses;
 import jakarta.servlet.http.HttpServletResponse;
@@ -49,7 +50,7 @@ class StandInController {
             if (whom.isBlank()) throw new Refused("Choose somebody first.");
             String[] parts = whom.strip().split(" ");
             if (parts.length != 2) throw new WrongRequest("nobody");
-            standIns.ask(teacher, group, date, uuid(parts[0]), uuid(parts[1]));
+            standIns.ask(teacher, group, date, Typed.id(parts[0]), Typed.id(parts[1]));
         } catch (Refused e) {
             next.addFlashAttribute("refused", e.getMessage());
         }
@@ -59,14 +60,6 @@ class StandInController {
     private LocalDate date(Teacher teacher, UUID group, String day) {
         Group known = groups.group(teacher, group).orElseThrow(NotFound::new);
         return CalendarController.dayOf(known, day);
-    }
-
-    private static UUID uuid(String typed) {
-        try {
-            return UUID.fromString(typed);
-        } catch (IllegalArgumentException e) {
-            throw new WrongRequest("nobody");
-        }
     }
 
     private static String back(UUID group, LocalDate day) {

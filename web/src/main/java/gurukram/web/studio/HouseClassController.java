@@ -9,7 +9,7 @@ import gurukram.web.plans.ClassStore;
 import gurukram.web.shared.Dear;
 import gurukram.web.shared.NotFound;
 import gurukram.web.shared.Teacher;
-import gurukram.web.shared.WrongRequest;
+import gurukram.web.shared.Typed;
 import gurukram.web.sheets.Pdf;
 import gurukram.web.sheets.Tonights;
 import gurukram.web.studio.HouseClassStore.Shared;
@@ -73,16 +73,8 @@ class HouseClassController {
             @PathVariable ClassId id,
             @RequestParam(defaultValue = "") String studio) {
         classes.find(teacher, id).orElseThrow(NotFound::new);
-        UUID where = uuid(studio);
+        UUID where = Typed.id(studio);
         return to(where, shared.share(teacher, where, id));
-    }
-
-    private static UUID uuid(String typed) {
-        try {
-            return UUID.fromString(typed);
-        } catch (IllegalArgumentException e) {
-            throw new WrongRequest("no studio");
-        }
     }
 
     private static String to(UUID studio, UUID id) {
