@@ -7,9 +7,11 @@ import { Course } from './course.js';
 const ON_TIME = 30_000;
 const LONGER_BREATHS = 3;
 const MORE = 60_000;
-/** As long as the server is waited for, ms: with an answer at hand, and without. */
+/** As long as the server is waited for before the page says what it has, ms: with an answer at hand, and without. */
 const SOON = 2_500;
 const PATIENT = 8_000;
+/** An answer that comes later still takes its place. */
+const LATEST = 20_000;
 
 const minutes = (ms) => {
   const n = Math.round(Math.abs(ms) / 60_000);
@@ -40,6 +42,7 @@ export const changes = {
   offer: null,
   asking: false,
   unanswered: false,
+  question: 0,
   warning: '',
   pending: '',
   notice: '',
@@ -56,21 +59,41 @@ export const changes = {
     this.$refs.changes.close();
   },
 
-  /** The server's exact answer; while it is away the one that came with the page. */
+  /** However it was closed: what is still asked is asked no more. */
+  changesClosed() {
+    this.question += 1;
+    this.asking = false;
+    this.backToRoom();
+  },
+
+  /** The server's exact answer; until it comes, and while the server is away, the one that came with the page. */
   async askForTime() {
     const late = this.lateMs;
     if (Math.abs(late) < ON_TIME) return;
     const at = this.moment.of;
+    const action = { kind: 'time', at, byMs: Math.round(late) };
+    const prepared = late > 0 ? this.offerPrepared(late) : null;
+    this.unanswered = false;
+    if (this.moment.again || this.rehearses) {
+      this.offer = prepared;
+      return;
+    }
+    this.question += 1;
+    const { question } = this;
+    const open = () => this.question === question && this.moment;
     this.asking = true;
-    const alone = this.moment.again || this.rehearses;
-    // where nothing that came with the page fits, a slow answer is better than none
-    const patience = late > 0 && this.offerPrepared(late) ? SOON : PATIENT;
-    const exact = alone ? null : await ask(`/room/${this.taught}/changes`, { at, taken: this.actions, ask: { kind: 'time', at, byMs: Math.round(late) } }, patience);
+    const without = setTimeout(() => {
+      if (!open()) return;
+      this.asking = false;
+      this.unanswered = true;
+      this.offer = prepared;
+    }, prepared ? SOON : PATIENT);
+    const exact = await ask(`/room/${this.taught}/changes`, { at, taken: this.actions, ask: action }, LATEST);
+    clearTimeout(without);
+    if (!open()) return;
     this.asking = false;
-    this.unanswered = !alone && !exact;
-    if (!this.moment) return;
-    if (exact) this.offer = { ...exact, exact: true, late, action: { kind: 'time', at, byMs: Math.round(late) }, course: this.clock.course.goingOn(this.clock.index, exact.course) };
-    else if (late > 0) this.offer = this.offerPrepared(late);
+    this.unanswered = !exact;
+    this.offer = exact ? { ...exact, exact: true, late, action, course: this.clock.course.goingOn(this.clock.index, exact.course) } : prepared;
   },
 
   offerPrepared(late) {
@@ -192,7 +215,7 @@ export const changes = {
     const { level } = event.currentTarget.dataset;
     const action = { kind: 'level', level };
     this.asking = true;
-    const answer = await ask(`/room/${this.taught}/changes`, { at: this.moment.of, taken: this.actions, ask: action });
+    const answer = await ask(`/room/${this.taught}/changes`, { at: this.moment.of, taken: this.actions, ask: action }, PATIENT);
     this.asking = false;
     if (!answer) this.warning = 'The other line comes from the server, which does not answer now.';
     else this.take(this.clock.course.goingOn(this.clock.index, answer.course), [`the ${level} line from here on`], [action]);
@@ -230,7 +253,7 @@ export const changes = {
     if (!this.offer) return late > 0 ? `It ends ${how}, and what is left cannot be shortened from here.` : `It ends ${how}.`;
     if (!this.offer.changes.length) return `It ends ${how}, and nothing can be changed without the rest.`;
     const misses = Math.abs(this.offer.missesMs) <= ON_TIME + 15_000 ? '' : ` That still leaves ${minutes(this.offer.missesMs)} ${this.offer.missesMs > 0 ? 'late' : 'early'}.`;
-    const source = this.offer.exact ? 'The least change that ends on time' : `The server is away. What came with the page for ${minutes(this.offer.forMs)} late at the next section`;
+    const source = this.offer.exact ? 'The least change that ends on time' : `The server has not answered. What came with the page for ${minutes(this.offer.forMs)} late at the next section`;
     return `${source}, ${this.offer.savedMs > 0 ? `${clockTime(this.offer.savedMs)} shorter` : `${clockTime(-this.offer.savedMs)} longer`}; the rest stays as it is.${misses}`;
   },
   get hasChanges() {

@@ -180,7 +180,7 @@ class PracticeJourneyTest extends BrowserTests {
         phone();
         page.locator("button.strong").focus();
         enter();
-        assertThat(page.locator("h1")).isVisible();
+        page.waitForURL("**/classes/" + id + "**");
         page.locator("#undo").click();
         assertThat(page.locator("#undo")).isDisabled();
         page.navigate(app.url("/schools/switch?round=one&class=" + id));

@@ -141,7 +141,8 @@ class WholeClassJourneyTest extends BrowserTests {
         goOn(3 * MINUTE);
         page.keyboard().press("c");
         assertThat(page.locator(".offer [role=status]"))
-                .hasText(Pattern.compile("It ends on time\\.|The server is away\\..*|It ends .* (late|early).*"));
+                .hasText(Pattern.compile(
+                        "It ends on time\\.|The server has not answered\\..*|It ends .* (late|early).*"));
         page.keyboard().press("Escape");
         for (int i = 0; i < 13; i++) goOn(MINUTE);
         context.setOffline(false);

@@ -18,6 +18,8 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 
 /** How a class that is being taught can go on. */
@@ -69,9 +71,7 @@ class RoomChanges {
         int moments = taught.script().moments().size();
         int at = ask.place(moments);
         Run run = run(teacher, taught);
-        synchronized (run) {
-            return answer(run, ask, at, moments);
-        }
+        return run.inTurn(() -> answer(run, ask, at, moments));
     }
 
     private static Answer answer(Run run, ChangeAsk ask, int at, int moments) {
@@ -100,20 +100,28 @@ class RoomChanges {
             if (!begins) continue;
             for (int minutes : LATE) {
                 long late = minutes * (long) Millis.MINUTE;
+                int at = i - 1;
                 // whoever asks in between waits for one of them, not for all
-                synchronized (run) {
-                    Underway.Shortened shortened = run.begun.onTime(i - 1, late);
-                    Answer answer =
-                            run.answer(run.begun, shortened.after(), shortened.changes(), shortened.missesMs(), i - 1);
-                    all.add(new Prepared(i - 1, late, answer));
-                }
+                all.add(new Prepared(at, late, run.inTurn(() -> {
+                    Underway.Shortened shortened = run.begun.onTime(at, late);
+                    return run.answer(run.begun, shortened.after(), shortened.changes(), shortened.missesMs(), at);
+                })));
             }
         }
         return all;
     }
 
-    /** One class; for one thread at a time. */
-    private record Run(Script script, Underway begun, Checks checks, School school) {
+    /** One class; for one thread at a time, and the one that has waited longest goes first. */
+    private record Run(Script script, Underway begun, Checks checks, School school, ReentrantLock turn) {
+        Answer inTurn(Supplier<Answer> work) {
+            turn.lock();
+            try {
+                return work.get();
+            } finally {
+                turn.unlock();
+            }
+        }
+
         Answer answer(Underway before, Underway after, List<FitAnswer.Change> changes, long misses, int at) {
             return new Answer(
                     changes.stream().map(Changed::of).toList(),
@@ -143,6 +151,10 @@ class RoomChanges {
                 .orElse(taught.plan().settings().level());
         Underway begun = Underway.begun(taught.plan(), level, poses.of(teacher), editor.unfolderOf(teacher));
         return new Run(
-                taught.script(), begun, checks.of(teacher, new ClassId(taught.classId())), checks.schoolOf(teacher));
+                taught.script(),
+                begun,
+                checks.of(teacher, new ClassId(taught.classId())),
+                checks.schoolOf(teacher),
+                new ReentrantLock(true));
     }
 }
