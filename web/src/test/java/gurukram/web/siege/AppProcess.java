@@ -1,6 +1,7 @@
 package gurukram.web.siege;
 
 import gurukram.web.support.Http;
+import gurukram.web.support.PrivateServer;
 import gurukram.web.support.Ran;
 import gurukram.web.support.TestDatabase;
 import java.io.IOException;
@@ -43,9 +44,7 @@ final class AppProcess implements AutoCloseable {
         folder = Files.createTempDirectory("siege");
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:+UseSerialGC",
                 "-Xmx1024m",
-                "-XX:+ExitOnOutOfMemoryError",
                 "-cp",
                 System.getProperty("java.class.path"),
                 "gurukram.web.App",
@@ -53,6 +52,7 @@ final class AppProcess implements AutoCloseable {
                 "--server.port=" + port,
                 "--logging.file.name=" + folder.resolve("app.log"),
                 "--logging.threshold.console=off"));
+        command.addAll(1, options());
         command.addAll(List.of(settings));
         process = new ProcessBuilder(command)
                 .redirectErrorStream(true)
@@ -63,6 +63,18 @@ final class AppProcess implements AutoCloseable {
                 .pollInterval(100, TimeUnit.MILLISECONDS)
                 .ignoreExceptions()
                 .until(() -> new Http(url()).get("/sign-in").statusCode() == 200);
+    }
+
+    private static List<String> options() throws IOException {
+        try {
+            Ran ran = Ran.command(
+                    Map.of(), PrivateServer.TOOLS.resolve("jvm-options.sh").toString());
+            if (ran.status() != 0) throw new IllegalStateException(ran.output());
+            return ran.output().lines().toList();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
     }
 
     int port() {

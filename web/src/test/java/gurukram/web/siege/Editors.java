@@ -15,15 +15,19 @@ import java.util.regex.Pattern;
 
 /** Teachers who edit a class each, with time to think between. */
 final class Editors {
+    private static final long A_SECOND = 1_000_000_000L;
     private static final Pattern VERSION = Pattern.compile("id=\"version\" name=\"version\" value=\"(\\d+)\"");
     private static final Pattern CHANGED = Pattern.compile("data-version=\"(\\d+)\"");
     private static final Pattern NODE = Pattern.compile("data-row=\"([^\"]+)\" data-name=\"Triangle\"");
 
     private final List<One> all = new ArrayList<>();
-    private final List<Long> nanos = Collections.synchronizedList(new ArrayList<>());
+    private final List<Edit> edits = Collections.synchronizedList(new ArrayList<>());
     private final List<String> wrong = Collections.synchronizedList(new ArrayList<>());
 
     private record One(Http http, String path, String node) {}
+
+    /** @param at since all of them began, ns */
+    record Edit(long at, long nanos) {}
 
     /** Signed in at the test's own copy, so that the one under siege is as cold as it was. @param at its address, or its balancer's */
     Editors(TestApp app, String at, int many) {
@@ -57,22 +61,23 @@ final class Editors {
 
     /** Each opens the class, edits and thinks in turn for so long; they come one after another within {@code arriveMs}. */
     Told edit(int seconds, int thinkFromMs, int thinkToMs, int arriveMs) throws InterruptedException {
-        nanos.clear();
+        edits.clear();
         wrong.clear();
-        long end = System.nanoTime() + seconds * 1_000_000_000L;
+        long begin = System.nanoTime();
+        long end = begin + seconds * A_SECOND;
         List<Thread> threads = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
             One one = all.get(i);
             Random random = new Random(i);
-            Thread thread = new Thread(() -> edit(one, random, end, thinkFromMs, thinkToMs, arriveMs));
+            Thread thread = new Thread(() -> edit(one, random, begin, end, thinkFromMs, thinkToMs, arriveMs));
             thread.start();
             threads.add(thread);
         }
         for (Thread thread : threads) thread.join();
-        return new Told(List.copyOf(nanos), List.copyOf(wrong));
+        return new Told(List.copyOf(edits), List.copyOf(wrong));
     }
 
-    private void edit(One one, Random random, long end, int thinkFromMs, int thinkToMs, int arriveMs) {
+    private void edit(One one, Random random, long begin, long end, int thinkFromMs, int thinkToMs, int arriveMs) {
         try {
             Thread.sleep(random.nextInt(arriveMs));
             int version = version(one.http().get(one.path()).body());
@@ -91,7 +96,7 @@ final class Editors {
                                 String.valueOf(version),
                                 "view",
                                 "INTERMEDIATE");
-                nanos.add(System.nanoTime() - begun);
+                edits.add(new Edit(begun - begin, System.nanoTime() - begun));
                 Matcher changed = CHANGED.matcher(answer.body());
                 if (answer.statusCode() != 200 || !changed.find()) {
                     wrong.add(answer.statusCode() + " "
@@ -113,11 +118,18 @@ final class Editors {
         return Integer.parseInt(found.group(1));
     }
 
-    /** How long edits took. */
-    record Told(List<Long> nanos, List<String> wrong) {
+    /** How long edits took, and all that was wrong meanwhile. */
+    record Told(List<Edit> edits, List<String> wrong) {
+        /** Those that were begun from one second to another; what was wrong is told of all. */
+        Told during(int from, int to) {
+            List<Edit> some = edits.stream()
+                    .filter(edit -> edit.at() >= from * A_SECOND && edit.at() < to * A_SECOND)
+                    .toList();
+            return new Told(some, wrong);
+        }
+
         double ms(int percent) {
-            List<Long> sorted = new ArrayList<>(nanos);
-            Collections.sort(sorted);
+            List<Long> sorted = edits.stream().map(Edit::nanos).sorted().toList();
             if (sorted.isEmpty()) throw new IllegalStateException("nobody edited");
             return sorted.get(Math.min(sorted.size() - 1, sorted.size() * percent / 100)) / 1e6;
         }
@@ -127,7 +139,7 @@ final class Editors {
             return String.format(
                     Locale.ROOT,
                     "%d edits, median %.0f ms, p95 %.0f ms, worst %.0f ms, %d wrong%s",
-                    nanos.size(),
+                    edits.size(),
                     ms(50),
                     ms(95),
                     ms(100),
