@@ -4,8 +4,18 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import gurukram.core.Plans;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.notation.NotationWriter;
+import gurukram.core.plan.Layer;
+import gurukram.core.pose.Caution;
+import gurukram.core.pose.Pose;
+import gurukram.core.pose.PropUse;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** What people with a need do beside the others, as a teacher would write it down. */
@@ -112,5 +122,49 @@ class LinesForNeedTest {
                 "12 mats, 1 wrist",
                 "warm-up:\nflow tide, 3 rounds, both sides\nbird dog, lead, in\ncat, out\nend flow\n");
         assertTrue(all.contains("- wrist: hands and knees, with forearms down, no sides"), all.toString());
+    }
+
+    /** Every pose whose usual change is at a wall or on a chair, in a flow for people who are not there. */
+    @Test
+    void nobodyGoesToAWallInTheMiddleOfAFlow() {
+        List<String> gone = new ArrayList<>();
+        int looked = 0;
+        for (Pose pose : Plans.CATALOGUE.poses()) {
+            for (Caution caution : pose.cautions()) {
+                if (caution.severity() != Caution.Severity.CHANGE || caution.instead() == null) continue;
+                if (away(Plans.CATALOGUE.pose(caution.instead())).stream().allMatch(away(pose)::contains)) continue;
+                String group = "12 mats, 1 "
+                        + caution.need().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+                String step = pose.names().english()
+                        + (pose.sides() == SideBehaviour.SYMMETRIC ? "" : ", lead")
+                        + ", 3 breaths";
+                Checked asked = Checked.of(
+                        "standing:\nflow tide, 2 rounds, both sides\n" + step + "\n" + step + "\nend flow\n",
+                        Checked.group(group));
+                for (Finding finding : asked.of(Cautions.class)) {
+                    for (Mend mend : asked.mends(finding)) {
+                        if (!mend.label().startsWith("Give them")) continue;
+                        looked++;
+                        Set<String> fetched = new TreeSet<>();
+                        asked.mended(mend).plan().walk(node -> {
+                            if (node instanceof Layer layer
+                                    && layer.edit() instanceof Layer.Become become
+                                    && become.pose() != null) fetched.addAll(away(Plans.CATALOGUE.pose(become.pose())));
+                        });
+                        fetched.removeAll(away(pose));
+                        if (!fetched.isEmpty()) gone.add(group + ": " + step + " goes to the " + fetched);
+                    }
+                }
+            }
+        }
+        assertEquals(List.of(), gone.stream().limit(5).toList());
+        assertTrue(looked > 3, "there are " + looked);
+    }
+
+    private static Set<String> away(Pose pose) {
+        return pose.props().stream()
+                .map(PropUse::prop)
+                .filter(prop -> prop.equals("wall") || prop.equals("chair"))
+                .collect(Collectors.toSet());
     }
 }
