@@ -16,8 +16,8 @@ public class OutboxStore {
             values (:id, :to, :subject, :body, :now, :now)""";
     /** Of several copies of the app each takes others, and what one takes no other takes for a while. */
     private static final String TAKE = """
-            update outgoing_mail set tries = tries + 1, next_at = :later where id in
-            (select id from outgoing_mail where next_at <= :now order by next_at limit :most for update skip locked)
+            update outgoing_mail set tries = tries + 1, next_at = :later where id = any (array
+            (select id from outgoing_mail where next_at <= :now order by next_at limit :most for update skip locked))
             returning id, recipient, subject, body, tries""";
 
     private static final String GONE = "delete from outgoing_mail where id = :id";
