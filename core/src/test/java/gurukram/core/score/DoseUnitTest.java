@@ -23,6 +23,11 @@ class DoseUnitTest {
         "tree, in, BREATHS, 5 breaths",
         "bridge, 5 breaths, REPS, 8 reps",
         "bridge, '10 reps x 2, rest 40 s', REPS, '10 reps x 2, rest 40 s'",
+        "bridge, 12 reps, REPS, 12 reps",
+        "tree, in, SECONDS, 30 s",
+        "tree, 8 reps, OPEN, 30 s open",
+        "tree, 40 s, OPEN, 40 s open",
+        "easy-seat, 4-4-4-4 x 5, SECONDS, 120 s", // 80 counts of 1.5 s
         "cow, 5 breaths, IN, in",
         "cat, 5 breaths, OUT, out"
     })
@@ -63,5 +68,13 @@ class DoseUnitTest {
     void aBareNumberIsInTheUnitOfTheDoseBefore(String before, String typed, String complete) {
         assertThat(DoseText.parse(DoseUnit.of(DoseText.parse(before)).complete(typed)))
                 .isEqualTo(DoseText.parse(complete));
+    }
+
+    @Test
+    void whatNeedsMoreThanANumberStaysAsItIsWritten() {
+        var dose = DoseText.parse("5-8 breaths, at 6");
+        assertThat(DoseUnit.WRITTEN.convert(dose, Plans.CATALOGUE.pose("tree"), Pace.defaults()))
+                .isSameAs(dose);
+        assertThat(DoseUnit.BREATHS.word()).isEqualTo("breaths");
     }
 }

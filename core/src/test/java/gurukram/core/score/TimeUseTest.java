@@ -35,6 +35,16 @@ class TimeUseTest {
         assertThat(use.of(Part.PAUSES)).isEqualTo(40_000);
         assertThat(use.of(Part.FLOWS)).isEqualTo(5_000);
         assertThat(use.of(Part.REST)).isEqualTo(300_000);
-        assertThat(use.parts()).doesNotContain(Part.BREATHING, Part.OPEN);
+        assertThat(use.parts())
+                .containsExactly(
+                        Part.FLOWS,
+                        Part.HOLDS,
+                        Part.REPETITIONS,
+                        Part.TALK,
+                        Part.REST,
+                        Part.PAUSES,
+                        Part.SETTING_UP,
+                        Part.CHANGING_BASE);
+        assertThat(Part.TALK.words()).isEqualTo("in talk and showing");
     }
 }
