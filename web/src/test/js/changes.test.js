@@ -7,7 +7,7 @@ const answer = (what) => ({ changes: [{ what, before: '10 breaths', after: '6 br
 
 /** A room five minutes late, and a server that answers when it is told to. */
 function room({ prepared = [] } = {}) {
-  const course = { moments: [{ of: 0 }], goingOn: () => course, prepared: () => ({ ...course, totalMs: 0 }), placeOf: (of) => of, totalMs: 5 * MINUTE };
+  const course = { moments: [{ of: 0 }, { of: 5 }], goingOn: () => course, prepared: () => ({ ...course, totalMs: 0 }), placeOf: (of) => of, totalMs: 5 * MINUTE };
   const it = Object.defineProperties({}, Object.getOwnPropertyDescriptors(changes));
   return Object.assign(it, { lateMs: 5 * MINUTE, moment: { of: 0 }, rehearses: false, taught: 't', clock: { index: 0, course }, answers: prepared, backToRoom() {}, $refs: { changes: { showModal() {}, close: () => it.changesClosed() } } });
 }
@@ -47,6 +47,17 @@ test('while it takes its time the one that came with the page is offered, and th
   await asked;
   assert.match(it.offerWords, /^The least change that ends on time/);
   assert.match(it.offerLines[0], /^Pigeon/);
+});
+
+test('what was prepared for a place that has gone by is not offered', async () => {
+  const it = room({ prepared: fitting });
+  const asked = it.openChanges();
+  it.clock.index = 1;
+  mock.timers.tick(2_500);
+  assert.equal(it.offer, null);
+  reply(null);
+  await asked;
+  assert.match(it.offerWords, /nothing that came with the page is for this moment/);
 });
 
 test('with nothing at hand it is waited for longer, then said, and not taken for a class that cannot be shortened', async () => {

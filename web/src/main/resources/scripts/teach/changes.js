@@ -72,10 +72,11 @@ export const changes = {
     if (Math.abs(late) < ON_TIME) return;
     const at = this.moment.of;
     const action = { kind: 'time', at, byMs: Math.round(late) };
-    const prepared = late > 0 ? this.offerPrepared(late) : null;
+    // looked for when it is needed: the class goes on meanwhile
+    const prepared = () => (late > 0 ? this.offerPrepared(late) : null);
     this.unanswered = false;
     if (this.moment.again || this.rehearses) {
-      this.offer = prepared;
+      this.offer = prepared();
       return;
     }
     this.question += 1;
@@ -86,14 +87,14 @@ export const changes = {
       if (!open()) return;
       this.asking = false;
       this.unanswered = true;
-      this.offer = prepared;
-    }, prepared ? SOON : PATIENT);
+      this.offer = prepared();
+    }, prepared() ? SOON : PATIENT);
     const exact = await ask(`/room/${this.taught}/changes`, { at, taken: this.actions, ask: action }, LATEST);
     clearTimeout(without);
     if (!open()) return;
     this.asking = false;
     this.unanswered = !exact;
-    this.offer = exact ? { ...exact, exact: true, late, action, course: this.clock.course.goingOn(this.clock.index, exact.course) } : prepared;
+    this.offer = exact ? { ...exact, exact: true, late, action, course: this.clock.course.goingOn(this.clock.index, exact.course) } : prepared();
   },
 
   offerPrepared(late) {
