@@ -5,25 +5,36 @@ import { changes } from '../../main/resources/scripts/teach/changes.js';
 const MINUTE = 60_000;
 const answer = (what) => ({ changes: [{ what, before: '10 breaths', after: '6 breaths', byMs: -40_000 }], savedMs: 5 * MINUTE, missesMs: 0, course: [] });
 
+/** As on the page: what was stored is not the very object that comes back. */
+const reactive = (target) => new Proxy(target, { get: (from, key, self) => {
+  const value = Reflect.get(from, key, self);
+  return value !== null && typeof value === 'object' ? reactive(value) : value;
+} });
+
 /** A room five minutes late, and a server that answers when it is told to. */
 function room({ prepared = [] } = {}) {
   const course = { moments: [{ of: 0 }, { of: 5 }], goingOn: () => course, prepared: () => ({ ...course, totalMs: 0 }), placeOf: (of) => of, totalMs: 5 * MINUTE };
-  const it = Object.defineProperties({}, Object.getOwnPropertyDescriptors(changes));
+  const it = reactive(Object.defineProperties({}, Object.getOwnPropertyDescriptors(changes)));
   return Object.assign(it, { lateMs: 5 * MINUTE, moment: { of: 0 }, rehearses: false, taught: 't', clock: { index: 0, course }, answers: prepared, backToRoom() {}, $refs: { changes: { showModal() {}, close: () => it.changesClosed() } } });
 }
 
 const fitting = [{ at: 0, lateMs: 5 * MINUTE, answer: answer('Prepared') }];
 let reply;
+let waits;
 const settled = () => new Promise((done) => setImmediate(done));
 
 beforeEach(() => {
   globalThis.document = { querySelector: () => ({ content: 'x' }) };
   mock.timers.enable({ apis: ['setTimeout'] });
+  mock.method(AbortSignal, 'timeout', (ms) => {
+    waits = ms;
+    return new AbortController().signal;
+  });
   globalThis.fetch = () => new Promise((done) => {
     reply = (body) => done({ ok: body !== null, json: async () => body });
   });
 });
-afterEach(() => mock.timers.reset());
+afterEach(() => mock.reset());
 
 test('an answer in time is the one that is offered', async () => {
   const it = room({ prepared: fitting });
@@ -43,6 +54,7 @@ test('while it takes its time the one that came with the page is offered, and th
   mock.timers.tick(2_500);
   assert.match(it.offerWords, /^The server has not answered\. What came with the page for 5 minutes late/);
   assert.match(it.offerLines[0], /^Prepared/);
+  assert.ok(waits > 8_000, 'it still listens');
   reply(answer('Pigeon'));
   await asked;
   assert.match(it.offerWords, /^The least change that ends on time/);
