@@ -16,6 +16,7 @@ import gurukram.core.score.Pace;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -25,6 +26,8 @@ import org.jspecify.annotations.Nullable;
 final class PreparationMends {
     private static final int OFFERS = 4;
     private static final int MOST_TOGETHER = 4;
+    /** Who stands before the peak need not sit down for it. */
+    private static final Set<Base> UPRIGHT = EnumSet.of(Base.STANDING, Base.LUNGE, Base.SQUAT);
 
     private PreparationMends() {}
 
@@ -156,6 +159,7 @@ final class PreparationMends {
                                 Needs.cautions(pose, subject.group()).size())
                         .thenComparing(pose -> !almostThere.contains(pose.id()))
                         .thenComparing(pose -> pose.base() != base)
+                        .thenComparing(pose -> UPRIGHT.contains(base) && !UPRIGHT.contains(pose.base()))
                         .thenComparing(Pose::effort)
                         .thenComparing(Pose::depth)
                         .thenComparing(Pose::id))

@@ -146,7 +146,7 @@ final class Build {
         preparation.put();
         preparation.wanted();
         preparation.warmWrists();
-        phrases.flowOn();
+        phrases.flowOn(preparation);
         filling.answers();
         phrases.putMore();
         idea.lastTurn();

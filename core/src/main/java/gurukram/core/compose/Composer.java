@@ -115,7 +115,7 @@ public final class Composer {
         Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
         Set<NodeId> kept = brief.kept().stream().map(one -> one.item().id()).collect(Collectors.toSet());
-        Finishing finishing = new Finishing(catalogue, unfolder, checks, clock, brief.group());
+        Finishing finishing = new Finishing(catalogue, unfolder, checks, clock, brief);
         Finishing.Candidate best = null;
         PriorityQueue<Built> waiting = new PriorityQueue<>(Comparator.comparingLong(Built::unusual));
         int tightness = 0;
@@ -229,7 +229,7 @@ public final class Composer {
                 0);
         return build.otherPhrase(flow, names)
                 .map(other -> PlanEdit.instead(plan, other).applyTo(plan))
-                .map(new LastMinute(clock)::brought);
+                .map(new LastMinute(clock, brief.wanted())::brought);
     }
 
     /** A draft that was changed since, or kept, looked at again: its goal, what stands in the way, and what the checks say now. */
@@ -264,7 +264,7 @@ public final class Composer {
                 new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, FitRequest.Freedom.ALL_BUT_REST);
         FitAnswer answer = new Fit(catalogue, unfolder).fit(led, request);
         ClassPlan now = answer instanceof FitAnswer.Fits fits ? fits.plan() : led;
-        now = new Finishing(catalogue, unfolder, checks, clock, brief.group()).led(now);
+        now = new Finishing(catalogue, unfolder, checks, clock, brief).led(now);
         Set<NodeId> own = new HashSet<>();
         plan.walk(node -> own.add(node.id()));
         now = Doses.settled(now, own);

@@ -6,8 +6,10 @@ import gurukram.core.check.Mend;
 import gurukram.core.check.PropFetch;
 import gurukram.core.check.Report;
 import gurukram.core.check.Severity;
+import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Doses;
+import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Way;
 import gurukram.core.craft.Craft;
@@ -80,10 +82,11 @@ final class Finishing {
     private final Checks checks;
     private final Clock clock;
     private final @Nullable People group;
+    private final Set<String> wanted;
 
-    /** @param group whom the class is for; null when nobody in particular */
-    Finishing(PoseCatalogue catalogue, Unfolder unfolder, Checks checks, Clock clock, @Nullable People group) {
-        this.group = group;
+    Finishing(PoseCatalogue catalogue, Unfolder unfolder, Checks checks, Clock clock, Brief brief) {
+        this.group = brief.group();
+        this.wanted = brief.wanted();
         this.catalogue = catalogue;
         this.unfolder = unfolder;
         this.checks = checks;
@@ -107,7 +110,7 @@ final class Finishing {
 
     /** Brought to the slot by what has no count in it. */
     ClassPlan fitted(ClassPlan plan) {
-        return new LastMinute(clock).brought(plan);
+        return new LastMinute(clock, wanted).brought(plan);
     }
 
     private static ClassPlan readyTogether(ClassPlan plan) {
@@ -195,7 +198,8 @@ final class Finishing {
         String peak = plan.settings().peak();
         if (peak == null) return mends.get(0);
         return mends.stream()
-                .min(Comparator.comparingInt(mend -> legs(mend.edit(), catalogue.pose(peak))))
+                .min(Comparator.comparing((Mend mend) -> goesDown(mend.edit(), catalogue.pose(peak)))
+                        .thenComparingInt(mend -> legs(mend.edit(), catalogue.pose(peak))))
                 .orElseThrow();
     }
 
@@ -204,6 +208,15 @@ final class Finishing {
                 || !(insert.node() instanceof Step step)
                 || step.pose() == null
                 || Pool.isHandy(catalogue.pose(step.pose()), group);
+    }
+
+    /** Whether somebody who leads to a standing peak would have to sit or lie down for it. */
+    private boolean goesDown(PlanEdit edit, Pose peak) {
+        return edit instanceof PlanEdit.Insert insert
+                && insert.node() instanceof Step step
+                && step.pose() != null
+                && !Places.isFloor(peak.base())
+                && Places.isDown(catalogue.pose(step.pose()));
     }
 
     private int legs(PlanEdit edit, Pose peak) {

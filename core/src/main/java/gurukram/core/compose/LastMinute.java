@@ -13,6 +13,7 @@ import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -45,8 +46,12 @@ final class LastMinute {
 
     private final Clock clock;
 
-    LastMinute(Clock clock) {
+    private final Set<String> wanted;
+
+    /** @param wanted poses that are asked for, and stay as long as they are */
+    LastMinute(Clock clock, Set<String> wanted) {
         this.clock = clock;
+        this.wanted = wanted;
     }
 
     /** As near to the slot as these go; what is still left then is open time at the beginning, however much it is. */
@@ -81,6 +86,7 @@ final class LastMinute {
         boolean longer = left(now) > 0;
         for (SectionRole role : roles) {
             for (Step step : holds(now, role)) {
+                if (!longer && wanted.contains(step.pose())) continue;
                 Dose next = next(step.dose(), longer);
                 if (next == null) continue;
                 now = opened(PlanEdit.instead(now, step.withDose(next)).applyTo(now));
@@ -97,6 +103,7 @@ final class LastMinute {
             List<Step> steps = steps(plan, role);
             for (int i = steps.size() - 1; i > 0; i--) {
                 if (left(now) > -Millis.SECOND) return now;
+                if (wanted.contains(steps.get(i).pose())) continue;
                 now = new PlanEdit.Remove(steps.get(i).id()).applyTo(now);
             }
         }

@@ -8,6 +8,7 @@ import gurukram.core.compose.search.Clock;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Style;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 class LastMinuteTest {
@@ -22,7 +23,7 @@ class LastMinuteTest {
                 + standing + "\nmountain, 600 s\ncool-down:\n" + cool + "\nrest:\nfinal rest, " + rest
                 + "\nclose:\nclosing seat, 3 breaths\n");
         Clock clock = new Clock(UNFOLDER, School.USUAL, Style.HATHA, MINUTES);
-        return new LastMinute(clock).brought(plan);
+        return new LastMinute(clock, Set.of()).brought(plan);
     }
 
     private static long offMs(ClassPlan plan) {

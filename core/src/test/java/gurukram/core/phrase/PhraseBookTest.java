@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Plans;
 import gurukram.core.body.Base;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.check.Checks;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Risk;
+import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
@@ -18,7 +20,9 @@ import gurukram.core.time.Breath;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -71,6 +75,27 @@ class PhraseBookTest {
         List<List<String>> rounds = rounds(line);
         for (int i = 1; i < rounds.size(); i++)
             assertThat(rounds.get(i)).as("round " + (i + 1)).isNotEqualTo(rounds.get(i - 1));
+    }
+
+    /** A phrase for both sides in which a level never turns to one would be done twice for nothing. */
+    @ParameterizedTest
+    @MethodSource("lines")
+    void whatIsForBothSidesHasSomethingOnEach(PhraseLine line) {
+        if (!line.flow().settings().hasSides()) return;
+        assertThat(line.poses()).anyMatch(id -> CATALOGUE.pose(id).sides() != SideBehaviour.SYMMETRIC);
+    }
+
+    /** Craft, rule 14; the lists of twelve positions are done the same way each time. */
+    @ParameterizedTest
+    @MethodSource("lines")
+    void aThirdRoundIsLongerThanTheFirst(PhraseLine line) {
+        if (line.flow().settings().rounds() != 3
+                || line.flow().settings().name().startsWith("Twelve")) return;
+        Map<Integer, Long> rounds = new TreeMap<>();
+        Score score = Plans.scoreWithoutCueing(Plans.of(line.flow()));
+        for (Moment moment : score.moments())
+            if (moment.round() != null) rounds.merge(moment.round(), moment.lengthMs(), Long::sum);
+        assertThat(rounds.get(3) / (double) rounds.get(1)).isGreaterThan(1.2);
     }
 
     private static List<List<String>> rounds(PhraseLine line) {

@@ -270,7 +270,9 @@ public final class Filling {
         Collections.reverse(roles);
         for (SectionRole role : roles) {
             for (Sketch.Entry entry : List.copyOf(sketch.entries(role))) {
-                Dose less = step(entry, -1);
+                boolean wanted = entry.pose() != null
+                        && brief.wanted().contains(entry.pose().id());
+                Dose less = wanted ? null : step(entry, -1);
                 if (less == null) continue;
                 sketch.replace(role, entry, ((Step) entry.item()).withDose(less));
                 return true;

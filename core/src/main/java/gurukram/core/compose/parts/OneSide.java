@@ -1,8 +1,11 @@
 package gurukram.core.compose.parts;
 
+import gurukram.core.body.Action;
 import gurukram.core.body.Base;
+import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -30,10 +33,13 @@ import java.util.stream.Collectors;
  */
 public final class OneSide {
     private static final Set<SectionRole> QUIET = EnumSet.of(SectionRole.FLOOR, SectionRole.COOL_DOWN);
-    private static final Set<SectionRole> ALL =
-            EnumSet.of(SectionRole.STANDING, SectionRole.FLOOR, SectionRole.COOL_DOWN);
+    private static final Set<SectionRole> ALL = EnumSet.of(
+            SectionRole.WARM_UP, SectionRole.STANDING, SectionRole.BALANCE, SectionRole.FLOOR, SectionRole.COOL_DOWN);
     /** How long a chain lasts a side, by level, s. */
     private static final int[] MOST_SECONDS = {90, 150, 240};
+
+    /** And how long on one leg. */
+    private static final int[] MOST_ON_ONE_LEG = {60, 90, 120};
 
     private static final int MOST = 3;
 
@@ -58,9 +64,10 @@ public final class OneSide {
         List<Item> items = new ArrayList<>();
         List<Step> run = new ArrayList<>();
         for (Item item : section.items()) {
-            boolean goesOn = item instanceof Step step && !kept.contains(step.id()) && isSided(step) && fits(run, step);
+            boolean sided = item instanceof Step step && !kept.contains(step.id()) && isSided(section.role(), step);
+            boolean goesOn = sided && fits(run, (Step) item);
             if (!goesOn) close(run, items);
-            if (item instanceof Step step && !kept.contains(step.id()) && isSided(step)) run.add(step);
+            if (sided) run.add((Step) item);
             else items.add(item);
         }
         close(run, items);
@@ -73,12 +80,16 @@ public final class OneSide {
         run.clear();
     }
 
-    /** From a lunge to a lunge with the other leg in front nobody gets in one step. */
-    private boolean isSided(Step step) {
+    /**
+     * From a lunge to a lunge with the other leg in front nobody gets in one step; and who lies in a warm-up is not brought from
+     * side to side before the spine has moved.
+     */
+    private boolean isSided(SectionRole role, Step step) {
         return step.pose() != null
                 && pose(step).base() != Base.LUNGE
+                && !(role == SectionRole.WARM_UP && Places.isLying(pose(step).base()))
                 && !step.marks().locked()
-                && step.dose() instanceof Dose.Breaths
+                && (step.dose() instanceof Dose.Breaths || step.dose() instanceof Reps)
                 && step.sides().equals(new SideRule.Both(attempt.brief().begins()));
     }
 
@@ -89,7 +100,9 @@ public final class OneSide {
         if (Way.legs(pose(last).base(), pose(step).base()) > 1) return false;
         List<Step> more = new ArrayList<>(run);
         more.add(step);
-        int most = MOST_SECONDS[attempt.brief().level().ordinal()];
+        boolean oneLeg = more.stream().allMatch(each -> pose(each).demands(Action.ONE_LEG_BALANCE) >= 2);
+        int most = (oneLeg ? MOST_ON_ONE_LEG : MOST_SECONDS)
+                [attempt.brief().level().ordinal()];
         return attempt.clock().flowMs(chain(more)) <= 2L * most * Millis.SECOND;
     }
 

@@ -71,7 +71,7 @@ public final class PeakPart {
         List<Pose> rungs = rungsBefore();
         List<Step> stages = new ArrayList<>();
         for (Pose rung : rungs) {
-            boolean near = Way.legs(rung.base(), peak.base()) <= NEAR_LEGS;
+            boolean near = Way.legs(rung.base(), peak.base()) <= NEAR_LEGS && Places.staysUpOrDown(rung, peak);
             SectionRole role = near ? SectionRole.PEAK : Places.forPreparation(rung, peak, attempt.peakIsLow());
             for (int times = isNeeded(rung) ? timesNeeded(rung, rungs) : 1; times > 0; times--) {
                 Dose dose = rung.range(brief.level());
@@ -312,7 +312,7 @@ public final class PeakPart {
                 .sorted(Comparator.comparingDouble(pose -> attempt.shown().pose(pose.id())
                         + attempt.dice().of("counter").turning(pose.id())))
                 .limit(brief.minutes() >= 45 && attempt.tightness() == 0 ? 2 : 1)
-                .sorted(Comparator.comparing((Pose pose) -> !Places.isFloor(pose.base()))
+                .sorted(Comparator.comparing((Pose pose) -> Places.isFloor(pose.base()) != attempt.peakIsLow())
                         .thenComparingLong(pose -> Way.ms(peak.base(), pose.base())))
                 .toList();
         if (counters.isEmpty()) {

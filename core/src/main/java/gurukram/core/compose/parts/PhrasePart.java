@@ -51,8 +51,12 @@ public final class PhrasePart {
     public static final NodeId MAIN_FLOW = new NodeId("flow");
 
     private static final int ROOMY = 45;
+    private static final int LONG = 60;
     /** What of a class is kept for what no phrase prepares. */
     private static final int KEPT_PERCENT = 12;
+
+    /** And so much more each time the class was too long with it. */
+    private static final int KEPT_MORE_PERCENT = 8;
 
     private static final double AWAY = 4;
     private static final double UP = 2;
@@ -65,13 +69,17 @@ public final class PhrasePart {
     private static final double CHAIN_FIRST = 0.5;
     private static final double SELDOM = 0.4;
     private static final double LATELY = -40;
-    private static final double EARLIER = -12;
+    private static final double EARLIER = -30;
     private static final int MOST_WARM_UP_PERCENT = 17;
     private static final int USUAL_SALUTE_PERCENT = 9;
     private static final double LONGER_MS = 12_000;
+    private static final double SHORTER_MS = 15_000;
     private static final int MOST_LAST_CHAIN_PERCENT = 15;
     private static final int MOST_SHORT_LAST_CHAIN_PERCENT = 12;
     private static final long ROOM_MS = 40_000;
+
+    private static final List<SectionRole> INSTEAD_OF_HOLDS = List.of(
+            SectionRole.STANDING, SectionRole.BALANCE, SectionRole.STANDING, SectionRole.FLOOR, SectionRole.WARM_UP);
 
     private final Attempt attempt;
     private final Brief brief;
@@ -103,18 +111,22 @@ public final class PhrasePart {
         boolean kept = sketch.entries(SectionRole.STANDING).stream().anyMatch(e -> e.item() instanceof Flow);
         if (isVinyasa() && !kept) {
             mainPhrase();
-            if (roomy) quoting();
+            for (int i = 0; roomy && i < CHOICES; i++) if (whereItFits(this::quoting, 0)) break;
         } else if (roomy && !kept) {
             chain(SectionRole.STANDING);
         }
         Pose peak = attempt.peak();
         if (peak != null && roomy && attempt.tightness() == 0) {
             boolean oneLeg = peak.demands(Action.ONE_LEG_BALANCE) >= 2 && !attempt.has(SectionRole.BALANCE);
-            if (oneLeg && (isVinyasa() || attempt.dice().at("one leg") < MOSTLY)) pieceOf(SectionRole.BALANCE);
-            if (leadsOffTheFloor(attempt.goal()) && isVinyasa()) phrase(SectionRole.STRENGTH, line -> 0);
-            if (attempt.peakIsLow() && !attempt.has(SectionRole.FLOOR)) pieceOf(SectionRole.FLOOR);
+            if (oneLeg && (isVinyasa() || attempt.dice().at("one leg") < MOSTLY))
+                whereItFits(() -> pieceOf(SectionRole.BALANCE), 0);
+            if (leadsOffTheFloor(attempt.goal()) && isVinyasa())
+                whereItFits(() -> phrase(SectionRole.STRENGTH, line -> 0), 0);
+            if (attempt.peakIsLow() && !attempt.has(SectionRole.FLOOR))
+                whereItFits(() -> pieceOf(SectionRole.FLOOR), 0);
         }
-        if (!attempt.has(SectionRole.COOL_DOWN)) chain(SectionRole.COOL_DOWN);
+        boolean later = isVinyasa() && attempt.tightness() > 1;
+        if (!attempt.has(SectionRole.COOL_DOWN) && !later) chain(SectionRole.COOL_DOWN);
     }
 
     private void pieceOf(SectionRole part) {
@@ -169,7 +181,13 @@ public final class PhrasePart {
                     flow.settings().withRounds(1).withName(flow.settings().name() + ", once more");
             Flow plain = flow.with(once).with(new Link[0]);
             Flow named = Phrases.named(plain, sketch.name(SectionRole.COUNTERPOSES));
+            // before anybody sits down
+            List<Sketch.Entry> down = sketch.entries(SectionRole.COUNTERPOSES).stream()
+                    .filter(e -> e.pose() != null && Places.isFloor(e.pose().base()))
+                    .toList();
+            down.forEach(e -> sketch.remove(SectionRole.COUNTERPOSES, e));
             sketch.put(SectionRole.COUNTERPOSES, inFirstRound(named));
+            down.forEach(e -> sketch.put(SectionRole.COUNTERPOSES, e.item()));
             return;
         }
     }
@@ -203,7 +221,7 @@ public final class PhrasePart {
         return pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED || pose.base() == Base.PLANK;
     }
 
-    /** Puts something in, and takes it out again where the class would be too long with it. */
+    /** Puts a flow in, and takes it out again where the class would be too long with it; false also where there is none to put in. */
     private boolean whereItFits(Runnable put) {
         return whereItFits(put, ROOM_MS);
     }
@@ -212,11 +230,13 @@ public final class PhrasePart {
     private boolean whereItFits(Runnable put, long kept) {
         List<PhraseLine> before = phrases.taken();
         Sketch.Mark mark = sketch.mark();
+        int flows = flowing.flows(sketch.plan());
         put.run();
         long most = attempt.clock().slotMs() - kept;
         ClassPlan plan = sketch.plan();
         Score score = attempt.clock().score(plan);
-        if (score.totalMs() <= most && !flowing.tooMuch(plan, score)) return true;
+        boolean fits = score.totalMs() <= most && !flowing.tooMuch(plan, score);
+        if (fits && flowing.flows(plan) > flows) return true;
         sketch.backTo(mark);
         List<PhraseLine> now = phrases.taken();
         now.subList(before.size(), now.size()).forEach(phrases::giveBack);
@@ -225,8 +245,8 @@ public final class PhrasePart {
 
     /** In a vinyasa class phrases, before anything is held, until it flows as much as is usual; what they prepare need not be held. */
     public void flowFirst() {
-        if (!isVinyasa() || attempt.tightness() > 2 || brief.flavour() == Flavour.RESTFUL) return;
-        long kept = attempt.clock().slotMs() * KEPT_PERCENT / 100;
+        if (!isVinyasa() || brief.flavour() == Flavour.RESTFUL) return;
+        long kept = attempt.clock().slotMs() * (KEPT_PERCENT + KEPT_MORE_PERCENT * attempt.tightness()) / 100;
         boolean low = brief.wishes().contains(Wish.MORE_FLOOR);
         if (low) whereItFits(() -> chain(SectionRole.FLOOR), kept);
         if (low) whereItFits(() -> phrase(SectionRole.FLOOR, line -> 0), kept);
@@ -236,20 +256,59 @@ public final class PhrasePart {
         if (!chainFirst && brief.minutes() >= ROOMY) whereItFits(() -> chain(SectionRole.STANDING), kept);
     }
 
-    /** What is still missing of flow where there is room for it. */
-    public void flowOn() {
-        if (attempt.tightness() > 2 || brief.flavour() == Flavour.RESTFUL) return;
+    /** What is still missing of flow where there is room for it, or where less has to be held then. */
+    public void flowOn(PreparationPart preparation) {
+        if (!isVinyasa() && attempt.tightness() > 2 || brief.flavour() == Flavour.RESTFUL) return;
         flow(List.of(SectionRole.WARM_UP, SectionRole.STANDING, SectionRole.BALANCE, SectionRole.FLOOR), ROOM_MS);
         boolean quoting = isVinyasa() && brief.minutes() >= ROOMY && !quotes();
-        if (!flowing.enough(sketch.plan()) || quoting) whereItFits(this::salute);
+        for (int i = 0; i < CHOICES && (quoting || !flowing.enough(sketch.plan())); i++)
+            if (whereItFits(() -> salute(left(ROOM_MS)))) break;
+        if (isVinyasa()) insteadOfHolds(preparation);
+    }
+
+    /** Where it flows less than is usual: a phrase more, and what is held before the peak and at the end as that leaves it. */
+    private void insteadOfHolds(PreparationPart preparation) {
+        for (SectionRole part : INSTEAD_OF_HOLDS) {
+            for (int i = 0; i < CHOICES; i++) {
+                if (flowing.enough(sketch.plan())) return;
+                Set<NodeId> held = preparation.held();
+                if (whereItFits(
+                        () -> {
+                            singles(SectionRole.COOL_DOWN).forEach(e -> sketch.remove(SectionRole.COOL_DOWN, e));
+                            preparation.without();
+                            phrase(part, asLong(), left(ROOM_MS));
+                            preparation.put();
+                        },
+                        ROOM_MS)) break;
+                preparation.backTo(held);
+            }
+        }
+    }
+
+    /** What is held by itself in a part and may go. */
+    private List<Sketch.Entry> singles(SectionRole part) {
+        return sketch.entries(part).stream()
+                .filter(entry ->
+                        entry.item() instanceof Step step && !step.marks().locked())
+                .toList();
+    }
+
+    /** What is left of the slot, ms. @param kept what is to be left of it at the end, ms */
+    private long left(long kept) {
+        return attempt.clock().slotMs()
+                - kept
+                - attempt.clock().score(sketch.plan()).totalMs();
     }
 
     /** Phrases of these parts, one after another, until it flows enough; where the best does not fit, others are tried. */
     private void flow(List<SectionRole> parts, long kept) {
         for (SectionRole part : parts) {
             if (flowing.enough(sketch.plan())) return;
+            ToDoubleFunction<PhraseLine> asLong = asLong();
             for (int i = 0; i < CHOICES; i++)
-                if (whereItFits(() -> phrase(part, line -> quotesLast(part, line)), kept)) break;
+                if (whereItFits(
+                        () -> phrase(part, line -> quotesLast(part, line) + asLong.applyAsDouble(line), left(kept)),
+                        kept)) break;
         }
     }
 
@@ -260,6 +319,12 @@ public final class PhrasePart {
         for (Sketch.Entry entry : sketch.entries(part))
             if (entry.item() instanceof Flow flow && flow.settings().rounds() > 1) last = Phrases.steps(flow);
         return Phrases.shared(last, phrases.stepsOf(line)) >= QUOTED ? QUOTES : 0;
+    }
+
+    /** Where few flows are to be had any more, short ones are not enough. */
+    private ToDoubleFunction<PhraseLine> asLong() {
+        long each = flowing.eachMs(sketch.plan());
+        return line -> -Math.max(0, each - line.lengthMs()) / SHORTER_MS;
     }
 
     /** Whether two flows that follow each other begin alike. */
@@ -363,7 +428,12 @@ public final class PhrasePart {
     }
 
     private void phrase(SectionRole part, ToDoubleFunction<PhraseLine> more) {
-        long most = part == SectionRole.WARM_UP ? warmUpLeft() : Long.MAX_VALUE;
+        phrase(part, more, Long.MAX_VALUE);
+    }
+
+    /** @param left how long it may be, ms */
+    private void phrase(SectionRole part, ToDoubleFunction<PhraseLine> more, long left) {
+        long most = part == SectionRole.WARM_UP ? Math.min(left, warmUpLeft()) : left;
         Predicate<PhraseLine> which =
                 line -> Phrases.isIn(line, part, Phrase.Kind.FLOW) && staysUp(part, line) && line.lengthMs() <= most;
         phrases.take(which, line -> more.applyAsDouble(line) - away(part, line))
@@ -393,18 +463,25 @@ public final class PhrasePart {
     }
 
     private void chain(SectionRole part) {
-        int percent = brief.minutes() >= ROOMY ? MOST_LAST_CHAIN_PERCENT : MOST_SHORT_LAST_CHAIN_PERCENT;
+        boolean isLong = brief.minutes() >= (isVinyasa() ? LONG : ROOMY);
+        int percent = isLong ? MOST_LAST_CHAIN_PERCENT : MOST_SHORT_LAST_CHAIN_PERCENT;
         long most = attempt.clock().slotMs() * percent / 100;
         Predicate<PhraseLine> which = line -> Phrases.isIn(line, part, Phrase.Kind.CHAIN) && line.lengthMs() <= most;
         phrases.take(which, line -> -away(part, line)).ifPresent(taken -> join(part, taken.flow(), taken.line()));
     }
 
     private void salute() {
+        salute(Long.MAX_VALUE);
+    }
+
+    /** @param left how long it may be, ms */
+    private void salute(long left) {
         Optional<Phrases.Taken> taken = Optional.empty();
         if (!isVinyasa()
                 && sketch.entries(SectionRole.SALUTATIONS).isEmpty()
                 && attempt.dice().at("twelve") < 0.5) if (twelve()) return;
-        taken = phrases.take(line -> line.phrase().kind() == Phrase.Kind.SALUTE, this::asSalute);
+        taken = phrases.take(
+                line -> line.phrase().kind() == Phrase.Kind.SALUTE && line.lengthMs() <= left, this::asSalute);
         taken.ifPresent(found -> join(SectionRole.SALUTATIONS, withLegs(found.flow()), found.line()));
         if (taken.isEmpty() && sketch.entries(SectionRole.SALUTATIONS).isEmpty()) twelve();
     }

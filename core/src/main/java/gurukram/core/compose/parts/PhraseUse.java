@@ -1,6 +1,7 @@
 package gurukram.core.compose.parts;
 
 import gurukram.core.body.Base;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.check.Needs;
 import gurukram.core.compose.brief.Flavour;
 import gurukram.core.compose.brief.Wish;
@@ -69,14 +70,22 @@ final class PhraseUse {
             if (own.size() == link.steps().size())
                 links.add(new Link(link.id(), link.when(), link.replacesLast(), own, link.marks()));
         }
-        if (steps.isEmpty()) return Optional.empty();
+        if (steps.isEmpty() || flow.settings().hasSides() && !hasSides(steps)) return Optional.empty();
         return Optional.of(new Flow(flow.id(), flow.settings(), steps, links, flow.texts(), flow.marks(), flow.tags()));
+    }
+
+    /** Whether there is something left that is done on a side; else both sides would be the same. */
+    private boolean hasSides(List<Step> steps) {
+        return steps.stream()
+                .anyMatch(step -> step.pose() != null
+                        && pool.catalogue().pose(step.pose()).sides() != SideBehaviour.SYMMETRIC);
     }
 
     /** Where what is held falls away, the pose one came from is held instead, so that the rounds still end in staying. */
     private Optional<Step> stayed(Step step, List<Step> steps) {
-        if (steps.isEmpty() || step.layers().stream().anyMatch(layer -> layer.edit() instanceof Layer.Become))
-            return Optional.empty();
+        boolean becomes = step.layers().stream()
+                .anyMatch(layer -> layer.edit() instanceof Layer.Become become && become.pose() != null);
+        if (steps.isEmpty() || becomes) return Optional.empty();
         Step last = steps.get(steps.size() - 1);
         if (!isMove(last) || last.pose() == null || !last.sides().equals(step.sides())) return Optional.empty();
         Pose pose = pool.catalogue().pose(last.pose());
@@ -204,7 +213,7 @@ final class PhraseUse {
             for (String id : at) {
                 if (!seen.add(id)) continue;
                 Pose other = pool.catalogue().pose(id);
-                if (isUsable(id) && isSame(pose, other, moves) && !needsThings(other)) return Optional.of(other);
+                if (isUsable(id) && isSame(pose, other, moves) && !needsThings(other, pose)) return Optional.of(other);
                 next.addAll(other.ties().easier());
             }
             at = next;
@@ -212,10 +221,13 @@ final class PhraseUse {
         return Optional.empty();
     }
 
-    /** Nobody fetches a wall in half a breath. */
-    private boolean needsThings(Pose pose) {
-        return !attempt.isHandy(pose)
-                || pose.props().stream().anyMatch(use -> use.prop().equals("wall"));
+    /** Nobody fetches a wall in half a breath, where the pose it stands for does without. */
+    private boolean needsThings(Pose other, Pose pose) {
+        return !attempt.isHandy(other) || isAtWall(other) && !isAtWall(pose);
+    }
+
+    private static boolean isAtWall(Pose pose) {
+        return pose.props().stream().anyMatch(use -> use.prop().equals("wall"));
     }
 
     private static boolean isSame(Pose pose, Pose other, boolean moves) {

@@ -54,7 +54,10 @@ final class Phrases {
 
     private static final int MOST_SHOWN = 4;
     /** For a phrase whose rounds no longer grow. */
-    private static final double STALE = 12;
+    private static final double STALE = 100;
+
+    /** By how much a last round is longer than the first where a phrase grows. */
+    private static final double GROWS = 1.1;
 
     /** For a phrase of the class before, and of the one before that. */
     private static final double[] LATELY = {14, 7};
@@ -250,15 +253,18 @@ final class Phrases {
     }
 
     private boolean repeats(Flow flow) {
-        Map<Integer, List<String>> rounds = new TreeMap<>();
+        TreeMap<Integer, List<String>> rounds = new TreeMap<>();
+        TreeMap<Integer, Long> lengths = new TreeMap<>();
         for (Moment moment : attempt.clock().score(flow).moments()) {
             if (moment.round() == null) continue;
             rounds.computeIfAbsent(moment.round(), r -> new ArrayList<>())
                     .add(moment.pose() + " " + moment.kind() + " " + moment.workMs());
+            lengths.merge(moment.round(), moment.lengthMs(), Long::sum);
         }
         List<List<String>> done = List.copyOf(rounds.values());
         for (int i = 1; i < done.size(); i++) if (done.get(i).equals(done.get(i - 1))) return true;
-        return false;
+        return !lengths.isEmpty()
+                && lengths.lastEntry().getValue() < GROWS * lengths.firstEntry().getValue();
     }
 
     private Optional<Flow> adapted(PhraseLine line) {

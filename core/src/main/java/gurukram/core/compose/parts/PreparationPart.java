@@ -10,6 +10,7 @@ import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Level;
@@ -18,6 +19,7 @@ import gurukram.core.pose.Risk;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -36,6 +38,8 @@ public final class PreparationPart {
     private final Brief brief;
     private final Sketch sketch;
     private final @Nullable Goal goal;
+    /** What was put in for the peak alone. */
+    private Set<NodeId> held = Set.of();
 
     public PreparationPart(Attempt attempt) {
         this.attempt = attempt;
@@ -47,20 +51,39 @@ public final class PreparationPart {
     /** What of the peak no phrase prepares: poses that are held before it. */
     public void put() {
         if (goal == null) return;
-        Map<Pose, Double> held = heldBefore();
+        Map<Pose, Double> before = heldBefore();
         Merit byMerit = attempt.merit().of("cover");
         Cover cover = new Cover(
                 goal.pose(),
                 Preparation.lastButOne(attempt.catalogue(), goal.pose()),
                 attempt.pool().poses().stream()
-                        .filter(pose -> !held.containsKey(pose) && canPrepare(pose))
+                        .filter(pose -> !before.containsKey(pose) && canPrepare(pose))
                         .toList(),
                 pose -> cost(pose, byMerit),
-                pose -> held.getOrDefault(pose, attempt.sideSeconds(pose)));
-        for (Pose pose : cover.find(List.copyOf(held.keySet()))) {
+                pose -> before.getOrDefault(pose, attempt.sideSeconds(pose)));
+        Set<NodeId> now = new LinkedHashSet<>();
+        for (Pose pose : cover.find(List.copyOf(before.keySet()))) {
             SectionRole role = Places.forPreparation(pose, goal.pose(), attempt.peakIsLow());
-            sketch.sort(role, attempt.usual(role, pose), false);
+            Step step = attempt.usual(role, pose);
+            sketch.sort(role, step, false);
+            now.add(step.id());
         }
+        held = now;
+    }
+
+    /** Takes out what was put in for the peak alone; what a phrase prepares since then need not be held. */
+    void without() {
+        for (SectionRole role : sketch.order())
+            sketch.entries(role).removeIf(entry -> held.contains(entry.item().id()));
+    }
+
+    /** What was put in for the peak alone, to come back to. */
+    Set<NodeId> held() {
+        return held;
+    }
+
+    void backTo(Set<NodeId> before) {
+        held = before;
     }
 
     /** How long each pose is done a side before the peak so far, s: phrases count with their rounds. */
@@ -116,7 +139,7 @@ public final class PreparationPart {
 
     private double cost(Pose pose, Merit byMerit) {
         double seconds = (Cover.isSided(pose) ? 2 : 1) * (15 + attempt.sideSeconds(pose));
-        boolean cold = Places.isFloor(pose.base())
+        boolean cold = (Places.isFloor(pose.base()) || Places.isDown(pose))
                 && !attempt.peakIsLow()
                 && (pose.effort() >= 4 || pose.effort() == 3 && pose.depth() >= 2);
         double tired = pose.effort() >= 5 ? 1.5 : cold ? 4 : 1;

@@ -2,6 +2,7 @@ package gurukram.core.compose.search;
 
 import gurukram.core.body.Action;
 import gurukram.core.body.Base;
+import gurukram.core.body.Facing;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.pose.Complexity;
@@ -17,6 +18,7 @@ public final class Places {
     private static final Set<Base> HANDS = EnumSet.of(Base.DOG, Base.PLANK, Base.FOREARMS);
     private static final Set<Base> FLOOR = EnumSet.of(
             Base.SEATED, Base.SUPINE, Base.PRONE, Base.CHILD, Base.KNEELING, Base.HANDS_AND_KNEES, Base.SIDE_LYING);
+    private static final Set<Base> LYING = EnumSet.of(Base.SUPINE, Base.PRONE, Base.SIDE_LYING);
     private static final Set<Base> AFTER =
             EnumSet.of(Base.SEATED, Base.SUPINE, Base.PRONE, Base.CHILD, Base.KNEELING, Base.SIDE_LYING);
     private static final Set<String> MOBILE = Set.of("warm ups", "hands and knees", "side bends");
@@ -31,9 +33,30 @@ public final class Places {
         return FLOOR.contains(base);
     }
 
+    public static boolean isLying(Base base) {
+        return LYING.contains(base);
+    }
+
+    /** Whether nobody who stands has to sit or lie down between two poses, and nobody who is down to stand up. */
+    public static boolean staysUpOrDown(Pose a, Pose b) {
+        return !(isDown(a) && UPRIGHT.contains(b.base()) || UPRIGHT.contains(a.base()) && isFloor(b.base()));
+    }
+
+    /** Sitting and lying; what kneels upright is no way down. */
+    public static boolean isDown(Pose pose) {
+        return isFloor(pose.base()) && pose.base() != Base.KNEELING && pose.base() != Base.HANDS_AND_KNEES
+                || isFaceUp(pose);
+    }
+
+    /** On hands and feet with the chest up, which begins sitting. */
+    private static boolean isFaceUp(Pose pose) {
+        return pose.base() == Base.PLANK && pose.facing() == Facing.UP;
+    }
+
     /** Where a pose that prepares the peak stands: low and gentle before the salutations, else with its kind. */
     public static SectionRole forPreparation(Pose pose, Pose peak, boolean hasFloor) {
         if (pose.demands(Action.ONE_LEG_BALANCE) >= 2 && pose.base() == Base.STANDING) return SectionRole.BALANCE;
+        if (isFaceUp(pose)) return hasFloor ? SectionRole.FLOOR : SectionRole.WARM_UP;
         if (UPRIGHT.contains(pose.base()) || HANDS.contains(pose.base())) return SectionRole.STANDING;
         if (pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED) return SectionRole.STRENGTH;
         boolean deep = pose.effort() >= 3 || pose.depth() >= 2;
@@ -58,6 +81,7 @@ public final class Places {
                         && pose.base() != Base.SIDE_LYING;
             case STANDING ->
                 !PASSING.contains(pose.id())
+                        && !isFaceUp(pose)
                         && (UPRIGHT.contains(pose.base()) || pose.base() == Base.DOG || pose.base() == Base.PLANK)
                         && pose.effort() >= 2
                         && pose.demands(Action.ONE_LEG_BALANCE) < 2
