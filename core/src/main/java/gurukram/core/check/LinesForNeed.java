@@ -38,7 +38,11 @@ import org.jspecify.annotations.Nullable;
 final class LinesForNeed {
     private static final Set<Base> LEANING = EnumSet.of(Base.DOG, Base.PLANK, Base.FOREARMS);
     /** Beside what the caution names: forearms for hands. */
-    private static final Map<String, List<String>> ALSO = Map.of("low-push-up", List.of("forearm-plank-knees"));
+    private static final Map<String, List<String>> ALSO = Map.of(
+            "low-push-up",
+            List.of("forearm-plank-knees"),
+            "plank-taps",
+            List.of("forearm-plank", "forearm-plank-knees"));
 
     /** Who cannot lie on the back can turn. */
     private static final String ON_THE_SIDE = "side-lying-rest";
@@ -112,7 +116,7 @@ final class LinesForNeed {
         if (caution == null) return List.of();
         Set<String> ids = new LinkedHashSet<>();
         if (caution.instead() != null) ids.add(caution.instead());
-        if (inFlow) ids.addAll(ALSO.getOrDefault(pose.id(), List.of()));
+        ids.addAll(ALSO.getOrDefault(pose.id(), List.of()));
         if (!moves && pose.base() == Base.SUPINE) ids.add(ON_THE_SIDE);
         List<Choice> near = new ArrayList<>();
         List<Choice> others = new ArrayList<>();

@@ -3,6 +3,7 @@ package gurukram.core.check;
 import gurukram.core.body.Base;
 import gurukram.core.body.Side;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.NodeId;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A line beside the clock for people with a need: what they do while the others do the step. */
 final class NeedLine {
+    private static final int LEAST_SECONDS = 10;
     private static final int PASSIVE_MS = 8_000;
 
     private NeedLine() {}
@@ -47,7 +49,9 @@ final class NeedLine {
         Optional<Step> plain = at(step, need, to);
         long over = plain.map(with -> over(subject, with)).orElse(0L);
         if (over <= 0) return plain;
-        Dose shorter = shorter(step.dose(), over);
+        Dose shorter = step.dose().at(Dose.Reading.CHOSEN) instanceof Reps
+                ? asLong(subject, step, over)
+                : shorter(step.dose(), over);
         if (shorter == null) return Optional.empty();
         Step with = plain.orElseThrow();
         List<Layer> layers = new ArrayList<>(with.layers());
@@ -77,6 +81,15 @@ final class NeedLine {
 
     private static List<Object> place(MixedRoom.Beside line) {
         return Arrays.asList(line.who(), line.node(), line.pass());
+    }
+
+    /** What takes the place of repetitions is held for as long, less what is too much; null where nothing would be left of it. */
+    private static @Nullable Dose asLong(Subject subject, Step step, long lessMs) {
+        long workMs = subject.momentsOf(step.id()).stream()
+                .mapToLong(i -> subject.moment(i).workMs())
+                .sum();
+        int fives = (int) ((workMs - lessMs) / 5_000) * 5;
+        return fives < LEAST_SECONDS ? null : new Dose.Seconds(fives);
     }
 
     /** Null where nothing would be left of it, or it is no hold. */

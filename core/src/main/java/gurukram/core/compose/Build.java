@@ -51,7 +51,7 @@ final class Build {
             Dice dice,
             int tightness) {
         Pose peak = goal == null ? null : goal.pose();
-        boolean low = peak != null && Places.isFloor(peak.base());
+        boolean low = peak != null && Places.isLow(peak);
         Sketch sketch = new Sketch(
                 settings(brief, goal, concept), order(low, PhrasePart.leadsOffTheFloor(goal)), pool.catalogue(), dice);
         attempt = new Attempt(

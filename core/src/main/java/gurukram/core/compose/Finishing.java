@@ -215,7 +215,7 @@ final class Finishing {
         return edit instanceof PlanEdit.Insert insert
                 && insert.node() instanceof Step step
                 && step.pose() != null
-                && !Places.isFloor(peak.base())
+                && !Places.isLow(peak)
                 && Places.isDown(catalogue.pose(step.pose()));
     }
 

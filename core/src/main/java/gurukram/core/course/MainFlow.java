@@ -1,5 +1,6 @@
 package gurukram.core.course;
 
+import gurukram.core.compose.brief.Taught;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -23,21 +24,21 @@ public final class MainFlow {
     /** A flow and the part of the class it stands in. */
     public record At(SectionRole role, Flow flow) {}
 
-    /** The longest flow outside salutations and the peak with its stages; of equal ones the first. Empty where there is none. */
+    /** As {@link Taught#mainFlow} has it. */
     public static Optional<At> of(ClassPlan plan) {
-        return longest(plan, false);
+        return Taught.mainFlow(plan)
+                .map(flow -> plan.sections().stream()
+                        .filter(section -> section.items().contains(flow))
+                        .findFirst()
+                        .map(section -> new At(section.role(), flow))
+                        .orElseThrow());
     }
 
-    /** The longest salutation. */
+    /** The longest salutation; of equal ones the first. */
     public static Optional<At> salutation(ClassPlan plan) {
-        return longest(plan, true);
-    }
-
-    private static Optional<At> longest(ClassPlan plan, boolean salutation) {
         At found = null;
         for (Section section : plan.sections()) {
-            boolean salutes = section.role() == SectionRole.SALUTATIONS;
-            if (salutes != salutation || section.role() == SectionRole.PEAK) continue;
+            if (section.role() != SectionRole.SALUTATIONS) continue;
             for (Item item : section.items()) {
                 boolean longer = item instanceof Flow flow
                         && (found == null

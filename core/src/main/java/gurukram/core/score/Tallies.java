@@ -3,6 +3,7 @@ package gurukram.core.score;
 import gurukram.core.body.Base;
 import gurukram.core.body.Felt;
 import gurukram.core.body.Side;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
@@ -24,7 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param retentions held half-breaths and cycles with a retention; {@code retentionCounts} the counts of patterns held
  * @param baseChanges how often the body changes its base
  * @param floorTrips times the class comes up from the floor and goes down again; half-breath movements of flows that
- *     only pass the floor do not count, and a lunge with a knee on the floor is no coming up (ours)
+ *     only pass the floor do not count, a lunge with a knee on the floor is no coming up, and one knee on the floor with
+ *     the other foot out is no going down (ours)
  */
 public record Tallies(
         List<Row> byPose,
@@ -112,7 +114,8 @@ public record Tallies(
             boolean passing = m.kind() == Moment.Kind.MOVEMENT && m.flow() != null;
             boolean kneels = pose.facts().mechanisms().contains(Mechanism.KNEEL);
             if (UP.contains(now) && !kneels) up = true;
-            if (!DOWN.contains(now) || passing) return;
+            boolean oneKnee = now == Base.KNEELING && pose.sides() == SideBehaviour.TWO_SIDED;
+            if (!DOWN.contains(now) || oneKnee || passing) return;
             if (up && floorSeen) floorTrips++;
             up = false;
             floorSeen = true;

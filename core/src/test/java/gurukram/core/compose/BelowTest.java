@@ -12,12 +12,12 @@ import org.junit.jupiter.api.Test;
 
 /** A brief that no class comes to well. */
 class BelowTest {
-    private static final Brief SIDE_CROW =
-            Brief.to("side-crow", 30, Style.HATHA, Level.ADVANCED).withSupervised(true);
+    private static final Brief FLYING_PIGEON =
+            Brief.to("flying-pigeon", 30, Style.HATHA, Level.ADVANCED).withSupervised(true);
 
     @Test
     void leadsToTheRungBelowSaysWhyAndHasNothingToBeMended() {
-        Draft draft = COMPOSER.compose(SIDE_CROW, 2);
+        Draft draft = COMPOSER.compose(FLYING_PIGEON, 2);
         assertThat(draft.goal().isAsAsked()).isFalse();
         assertThat(draft.stops().toString()).contains("no class of 30 minutes was found that comes to it well");
         assertThat(draft.report().findings()).noneMatch(finding -> finding.severity() == Severity.MUST);
@@ -26,8 +26,8 @@ class BelowTest {
 
     @Test
     void isToldTheSameWhenItIsLookedAtAgain() {
-        Draft draft = COMPOSER.compose(SIDE_CROW, 2);
-        Draft again = COMPOSER.look(draft.plan(), SIDE_CROW, 2);
+        Draft draft = COMPOSER.compose(FLYING_PIGEON, 2);
+        Draft again = COMPOSER.look(draft.plan(), FLYING_PIGEON, 2);
         assertThat(again.goal()).isEqualTo(draft.goal());
         assertThat(again.stops()).isEqualTo(draft.stops());
     }

@@ -13,10 +13,10 @@ import gurukram.core.compose.brief.Draft;
 import gurukram.core.compose.brief.Flavour;
 import gurukram.core.compose.brief.Focus;
 import gurukram.core.compose.brief.LeftOut;
+import gurukram.core.compose.brief.Taught;
 import gurukram.core.compose.brief.Wish;
 import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.idea.Concepts;
-import gurukram.core.compose.parts.PhrasePart;
 import gurukram.core.compose.search.Places;
 import gurukram.core.dose.Range;
 import gurukram.core.group.People;
@@ -134,7 +134,7 @@ class ComposerTest {
     @Test
     void beginnersAreTaughtTheFirstRound() {
         ClassPlan plan = plan(Brief.to("tree", 60, Style.VINYASA, Level.BEGINNER));
-        Flow flow = (Flow) plan.find(PhrasePart.MAIN_FLOW).orElseThrow();
+        Flow flow = (Flow) plan.find(Taught.MAIN_FLOW).orElseThrow();
         assertThat(flow.settings().pace().modeIn(1)).isEqualTo(Mode.LEARN);
         assertThat(flow.settings().pace().modeIn(2)).isEqualTo(Mode.BREATH);
     }
@@ -226,11 +226,11 @@ class ComposerTest {
         ClassPlan plan = COMPOSER.compose(HALF_MOON, 1).plan();
         List<String> names = new ArrayList<>();
         for (int i = 0; i < 4; i++) {
-            Flow flow = (Flow) plan.find(PhrasePart.MAIN_FLOW).orElseThrow();
+            Flow flow = (Flow) plan.find(Taught.MAIN_FLOW).orElseThrow();
             names.add(flow.settings().name());
             String begins = CATALOGUE.pose(flow.steps().get(0).pose()).base().word();
             plan = COMPOSER.otherPhrase(plan, HALF_MOON, 1, flow).orElseThrow();
-            Flow other = (Flow) plan.find(PhrasePart.MAIN_FLOW).orElseThrow();
+            Flow other = (Flow) plan.find(Taught.MAIN_FLOW).orElseThrow();
             assertThat(CATALOGUE.pose(other.steps().get(0).pose()).base().word())
                     .isEqualTo(begins);
             long off = UNFOLDER.unfold(plan, null).totalMs() - 60 * 60_000L;

@@ -21,6 +21,7 @@ import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
@@ -58,6 +59,9 @@ final class CraftRules {
             "horse-stance",
             "goddess",
             "reverse-warrior");
+
+    /** A movement of every salutation, also where it is the peak. */
+    private static final Set<String> DAILY_PEAKS = Set.of("downward-dog", "plank", "low-push-up", "chair");
 
     private static final Set<SectionRole> FRAME =
             EnumSet.of(SectionRole.ARRIVE, SectionRole.BREATHE, SectionRole.REST, SectionRole.CLOSE, SectionRole.TALK);
@@ -215,8 +219,9 @@ final class CraftRules {
             if (!isHold(moment)) continue;
             boolean low = LOW.contains(pose(moment).base());
             if (low && up && !FRAME.contains(role(moment))) descents++;
-            if (low || UPRIGHT.contains(pose(moment).base()))
-                up = UPRIGHT.contains(pose(moment).base());
+            // a knee on the floor under an upright trunk is neither up nor down
+            boolean kneels = pose(moment).facts().mechanisms().contains(Mechanism.KNEEL);
+            if (low || UPRIGHT.contains(pose(moment).base()) && !kneels) up = !low;
             if (low && moment.flow() == null && i > firstUp && i < lastUp) {
                 between++;
                 if (between == 1) breaks("5", pose(moment).id() + " in " + role(moment) + " between upright holds");
@@ -466,7 +471,10 @@ final class CraftRules {
         if (where < 45 || where > 77) breaks("31", "%.0f %%".formatted(where));
         rungs(peak, at);
         for (int i = 0; i < at; i++)
-            if (peak.id().equals(moments.get(i).pose()) && isMove(moments.get(i)) && peak.effort() >= 3)
+            if (peak.id().equals(moments.get(i).pose())
+                    && isMove(moments.get(i))
+                    && peak.effort() >= 3
+                    && !DAILY_PEAKS.contains(peak.id()))
                 breaks("5.4", peak.id() + " on a half-breath before its lesson");
         int end = at;
         for (int i = at; i < moments.size(); i++) if (role(moments.get(i)) == SectionRole.PEAK) end = i;
@@ -493,6 +501,8 @@ final class CraftRules {
                     ladder.add(one.rungs().get(i).pose());
         }
         ladder.remove(peak.id());
+        // what is above the level is no rung of this class
+        ladder.removeIf(id -> CATALOGUE.pose(id).level().compareTo(draft.brief().level()) > 0);
         long from = moments.get(at).startMs() - 15 * 60_000;
         Set<String> done = new HashSet<>();
         int last = -1;

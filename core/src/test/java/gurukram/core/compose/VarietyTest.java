@@ -163,11 +163,9 @@ class VarietyTest {
                 .orElseThrow();
     }
 
+    /** What the next drafts are told a class was known by. */
     static List<String> mainFlow(ClassPlan plan) {
-        for (Item item : section(plan, SectionRole.STANDING).items())
-            if (item instanceof Flow flow)
-                return flow.steps().stream().map(Step::pose).toList();
-        return List.of();
+        return Taught.of(plan, 0).mainFlow();
     }
 
     /** The longest common subsequence over the shorter, by itself: from the warm-up to the cool-down without salutations. */

@@ -18,6 +18,7 @@ import gurukram.core.plan.settings.FlowSides.Counting;
 import gurukram.core.plan.settings.Join;
 import gurukram.core.plan.settings.SideRule;
 import java.util.List;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -63,18 +64,22 @@ class TalliesTest {
         assertThat(of("strength:\n" + steps.replace(" / ", "\n")).wristLoad()).isEqualTo(load);
     }
 
+    private static final Set<String> SIDED = Set.of("tree", "half split", "gate");
+
     @ParameterizedTest
     @CsvSource({
         "easy seat/chair/easy seat/chair, 1, 3",
         "easy seat/chair/bridge/corpse, 1, 2",
         "chair/easy seat/bridge/corpse, 0, 2",
         "easy seat/chair/easy seat/tree/corpse, 2, 4",
-        "chair/tree, 0, 0"
+        "chair/tree, 0, 0",
+        "easy seat/chair/half split/chair/gate/tree, 0, 5",
+        "easy seat/chair/hero/chair/hero/tree, 2, 5"
     })
     void countsTripsToTheFloorAndChangesOfBase(String poses, int trips, int changes) {
         StringBuilder text = new StringBuilder("standing:\n");
         for (String pose : poses.split("/"))
-            text.append(pose.equals("tree") ? "tree, right" : pose).append(", 3 breaths\n");
+            text.append(SIDED.contains(pose) ? pose + ", right" : pose).append(", 3 breaths\n");
         assertThat(of(text.toString()).floorTrips()).isEqualTo(trips);
         assertThat(of(text.toString()).baseChanges()).isEqualTo(changes);
     }

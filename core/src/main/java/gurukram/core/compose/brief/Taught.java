@@ -3,12 +3,14 @@ package gurukram.core.compose.brief;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -23,6 +25,9 @@ public record Taught(int daysAgo, List<String> mainFlow, Set<String> poses, Set<
     /** A main flow does not come again within three weeks. */
     public static final int DAYS_APART = 21;
 
+    /** The name of the flow a draft is made around. */
+    public static final NodeId MAIN_FLOW = new NodeId("flow");
+
     public Taught {
         mainFlow = List.copyOf(mainFlow);
         poses = Set.copyOf(poses);
@@ -33,9 +38,9 @@ public record Taught(int daysAgo, List<String> mainFlow, Set<String> poses, Set<
         this(daysAgo, mainFlow, poses, Set.of());
     }
 
-    /** A class that was taught, or is to be before the one that is drafted; its main flow is the longest outside salutations. */
+    /** A class that was taught, or is to be before the one that is drafted. */
     public static Taught of(ClassPlan plan, int daysAgo) {
-        List<String> flow = List.of();
+        List<String> flow = mainFlow(plan).map(Taught::poses).orElse(List.of());
         Set<String> poses = new LinkedHashSet<>();
         Set<String> flows = new LinkedHashSet<>();
         for (Section section : plan.sections()) {
@@ -43,11 +48,26 @@ public record Taught(int daysAgo, List<String> mainFlow, Set<String> poses, Set<
                 List<String> here = poses(item);
                 poses.addAll(here);
                 if (item instanceof Flow named) flows.add(named.settings().name());
-                boolean main = item instanceof Flow && section.role() != SectionRole.SALUTATIONS;
-                if (main && here.size() > flow.size()) flow = here;
             }
         }
         return new Taught(Math.max(0, daysAgo), flow, poses, flows);
+    }
+
+    /**
+     * The flow a class is known by: the one its draft was made around, else the longest outside salutations and the peak with its
+     * stages; of equal ones the first.
+     */
+    public static Optional<Flow> mainFlow(ClassPlan plan) {
+        Flow found = null;
+        for (Section section : plan.sections()) {
+            if (section.role() == SectionRole.SALUTATIONS || section.role() == SectionRole.PEAK) continue;
+            for (Item item : section.items()) {
+                if (!(item instanceof Flow flow)) continue;
+                if (flow.id().equals(MAIN_FLOW)) return Optional.of(flow);
+                if (found == null || poses(flow).size() > poses(found).size()) found = flow;
+            }
+        }
+        return Optional.ofNullable(found);
     }
 
     private static List<String> poses(Item item) {

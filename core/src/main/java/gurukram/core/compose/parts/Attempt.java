@@ -52,7 +52,7 @@ public record Attempt(
     }
 
     boolean peakIsLow() {
-        return goal != null && Places.isFloor(goal.pose().base());
+        return goal != null && Places.isLow(goal.pose());
     }
 
     boolean has(SectionRole role) {

@@ -54,7 +54,7 @@ final class FlowShare {
 
     /** How long each of the flows that may still come has to be, ms, for the class to flow as much as is usual. */
     long eachMs(ClassPlan plan) {
-        int left = Math.max(1, mostFlows() - ids(plan).size());
+        int left = Math.max(1, usualFlows() - ids(plan).size());
         double missing = least() - percent(plan, clock.score(plan));
         return Math.round(Math.max(0, missing) / 100 * practiceMs(clock.score(plan)) / left);
     }
@@ -77,6 +77,10 @@ final class FlowShare {
             if (node instanceof Flow flow && flow.settings().rounds() > 1) flows.add(flow.id());
         });
         return flows;
+    }
+
+    private int usualFlows() {
+        return brief.minutes() < 45 ? 4 : mostFlows();
     }
 
     /** How many flows a room remembers. */

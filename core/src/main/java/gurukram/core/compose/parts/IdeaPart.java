@@ -3,6 +3,7 @@ package gurukram.core.compose.parts;
 import gurukram.core.body.Base;
 import gurukram.core.body.SpineDirection;
 import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
@@ -17,10 +18,14 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Pose;
 import gurukram.core.time.Breath;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Where the idea of a class is met outside its phrases: the spine in all directions before anything else, the theme shape small in
@@ -36,6 +41,10 @@ public final class IdeaPart {
     private static final double LYING_PART = 0.12;
 
     private static final int TURNED_FROM_MINUTES = 45;
+    /** Which of the lines of an idea is said at the peak. */
+    private static final int AT_PEAK = 2;
+
+    private static final Set<String> BACK = Set.of("childs-pose", "table", "staff");
 
     private final Attempt attempt;
     private final Brief brief;
@@ -98,17 +107,39 @@ public final class IdeaPart {
     /** The idea's lines at the places where the room comes home; none where the teacher has a sentence of her own. */
     public void threads() {
         if (attempt.concept() == null || !brief.theme().sentence().isEmpty()) return;
-        Deque<String> lines = new ArrayDeque<>(attempt.concept().threads());
+        Deque<String> lines = new ArrayDeque<>(said(attempt.concept()));
         SectionRole middle = attempt.has(SectionRole.STANDING) ? SectionRole.STANDING : SectionRole.SALUTATIONS;
         for (SectionRole role : List.of(SectionRole.WARM_UP, middle, SectionRole.PEAK, SectionRole.COOL_DOWN)) {
             List<Sketch.Entry> entries = sketch.entries(role);
-            for (int i = entries.size() - 1; i >= 0 && !lines.isEmpty(); i--) {
-                Sketch.Entry entry = entries.get(i);
-                if (!(entry.item() instanceof Step step) || !isQuiet(step, role)) continue;
-                sketch.replace(role, entry, step.with(step.texts().withThread(lines.removeFirst())));
-                break;
-            }
+            Sketch.Entry at = null;
+            for (Sketch.Entry entry : entries)
+                if (entry.item() instanceof Step step
+                        && isQuiet(step, role)
+                        && (at == null || suits(step) >= suits(at))) at = entry;
+            if (at == null || lines.isEmpty()) continue;
+            Step step = (Step) at.item();
+            sketch.replace(role, at, step.with(step.texts().withThread(lines.removeFirst())));
         }
+    }
+
+    /** Its lines in their order; what asks about a side is not said where there are none. */
+    private List<String> said(Concept concept) {
+        List<String> lines = new ArrayList<>(concept.threads());
+        Pose peak = attempt.peak();
+        boolean asksSide = lines.size() > AT_PEAK && lines.get(AT_PEAK).contains("side");
+        if (asksSide && peak != null && !peak.sides().hasSides()) Collections.swap(lines, AT_PEAK, AT_PEAK - 1);
+        return lines;
+    }
+
+    private int suits(Sketch.Entry entry) {
+        return suits((Step) entry.item());
+    }
+
+    /** Where a line about the idea is said: in a shape of it before any other, and in what only brings people back at last. */
+    private int suits(Step step) {
+        if (step.pose() == null) return 1;
+        if (Objects.requireNonNull(attempt.concept()).has(step.pose())) return 2;
+        return BACK.contains(step.pose()) ? 0 : 1;
     }
 
     /** Whether there is room for a word: in a lesson while it is shown or between two goes, else in any hold. */

@@ -71,7 +71,8 @@ public final class PeakPart {
         List<Pose> rungs = rungsBefore();
         List<Step> stages = new ArrayList<>();
         for (Pose rung : rungs) {
-            boolean near = Way.legs(rung.base(), peak.base()) <= NEAR_LEGS && Places.staysUpOrDown(rung, peak);
+            boolean near =
+                    Way.legs(Places.begins(rung), Places.begins(peak)) <= NEAR_LEGS && Places.staysUpOrDown(rung, peak);
             SectionRole role = near ? SectionRole.PEAK : Places.forPreparation(rung, peak, attempt.peakIsLow());
             for (int times = isNeeded(rung) ? timesNeeded(rung, rungs) : 1; times > 0; times--) {
                 Dose dose = rung.range(brief.level());
@@ -214,8 +215,9 @@ public final class PeakPart {
         if (ladder == null) return rungs;
         int most = attempt.tightness() > 1
                 ? 1
-                : (brief.minutes() >= 60 && attempt.tightness() == 0 ? 2 : 1)
-                        + attempt.dice().pick("rungs", 2);
+                : brief.minutes() >= 45 && attempt.tightness() == 1
+                        ? 2
+                        : (brief.minutes() >= 45 ? 2 : 1) + attempt.dice().pick("rungs", 2);
         for (int rung = goal().rung() - 1; rung >= 1; rung--) {
             String id = ladder.rungs().get(rung - 1).pose();
             if (id == null || id.equals(goal().pose().id())) continue;
@@ -307,12 +309,13 @@ public final class PeakPart {
         List<Pose> counters = peak.ties().counter().stream()
                 .filter(attempt.catalogue()::has)
                 .map(attempt.catalogue()::pose)
-                .filter(pose -> attempt.pool().has(pose.id()) && Way.legs(peak.base(), pose.base()) <= 3)
+                .filter(pose ->
+                        attempt.pool().has(pose.id()) && Way.legs(Places.begins(peak), Places.begins(pose)) <= 3)
                 .filter(pose -> attempt.sideSeconds(pose) > 0)
                 .sorted(Comparator.comparingDouble(pose -> attempt.shown().pose(pose.id())
                         + attempt.dice().of("counter").turning(pose.id())))
                 .limit(brief.minutes() >= 45 && attempt.tightness() == 0 ? 2 : 1)
-                .sorted(Comparator.comparing((Pose pose) -> Places.isFloor(pose.base()) != attempt.peakIsLow())
+                .sorted(Comparator.comparing((Pose pose) -> Places.isLow(pose) != attempt.peakIsLow())
                         .thenComparingLong(pose -> Way.ms(peak.base(), pose.base())))
                 .toList();
         if (counters.isEmpty()) {

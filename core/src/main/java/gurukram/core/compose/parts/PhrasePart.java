@@ -30,10 +30,12 @@ import gurukram.core.plan.settings.SideRule;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
+import gurukram.core.score.Moment;
 import gurukram.core.score.Score;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -47,8 +49,6 @@ import org.jspecify.annotations.Nullable;
  * them the room comes back to where it is at home.
  */
 public final class PhrasePart {
-    /** The name of the first flow that leads to the peak. */
-    public static final NodeId MAIN_FLOW = new NodeId("flow");
 
     private static final int ROOMY = 45;
     private static final int LONG = 60;
@@ -60,6 +60,8 @@ public final class PhrasePart {
 
     private static final double AWAY = 4;
     private static final double UP = 2;
+    private static final double DOWN_AGAIN = 25;
+    private static final Set<Base> LOWEST = EnumSet.of(Base.SEATED, Base.SUPINE, Base.SIDE_LYING);
     private static final int LOW_LEGS = 3;
     private static final int CHOICES = 4;
     private static final int QUOTED = 2;
@@ -67,19 +69,38 @@ public final class PhrasePart {
     private static final double QUOTABLE = 5;
     private static final double MOSTLY = 0.75;
     private static final double CHAIN_FIRST = 0.5;
+    private static final int ON_HANDS = 20;
+    private static final int MANY_LOADS = 6;
+    private static final double SPARED = 1.5;
+    /** A flow of which one round of three is learned lasts so many times as long. */
+    private static final double LEARNED = 1.7;
+
+    private static final int MOST_LEARNED_PERCENT = 15;
     private static final double SELDOM = 0.4;
     private static final double LATELY = -40;
-    private static final double EARLIER = -30;
+    private static final double EARLIER = -60;
     private static final int MOST_WARM_UP_PERCENT = 17;
+    private static final int LEAST_COOL_DOWN_PERCENT = 10;
+    private static final int MOST_COOL_DOWN_PERCENT = 20;
     private static final int USUAL_SALUTE_PERCENT = 9;
+    /** Of a short class that flows. */
+    private static final int MOST_SALUTE_PERCENT = 14;
+
     private static final double LONGER_MS = 12_000;
     private static final double SHORTER_MS = 15_000;
     private static final int MOST_LAST_CHAIN_PERCENT = 15;
     private static final int MOST_SHORT_LAST_CHAIN_PERCENT = 12;
     private static final long ROOM_MS = 40_000;
+    private static final long LITTLE_ROOM_MS = 15_000;
 
     private static final List<SectionRole> INSTEAD_OF_HOLDS = List.of(
-            SectionRole.STANDING, SectionRole.BALANCE, SectionRole.STANDING, SectionRole.FLOOR, SectionRole.WARM_UP);
+            SectionRole.STANDING,
+            SectionRole.BALANCE,
+            SectionRole.STANDING,
+            SectionRole.FLOOR,
+            SectionRole.WARM_UP,
+            SectionRole.STANDING,
+            SectionRole.FLOOR);
 
     private final Attempt attempt;
     private final Brief brief;
@@ -106,11 +127,15 @@ public final class PhrasePart {
      */
     public void putFirst() {
         boolean roomy = brief.minutes() >= ROOMY && attempt.tightness() < 2;
+        boolean kept = sketch.entries(SectionRole.STANDING).stream().anyMatch(e -> e.item() instanceof Flow);
+        // what comes back from the class before has the hands before the salutation has
+        boolean again = isVinyasa() && !kept && brief.build();
+        if (again) mainPhrase();
         if (brief.flavour() != Flavour.RESTFUL && !attempt.has(SectionRole.SALUTATIONS) && attempt.tightness() < 3)
             salute();
-        boolean kept = sketch.entries(SectionRole.STANDING).stream().anyMatch(e -> e.item() instanceof Flow);
         if (isVinyasa() && !kept) {
-            mainPhrase();
+            if (!again) mainPhrase();
+            if (brief.minutes() >= ROOMY && leadsOffTheFloor(attempt.goal())) onTheHands();
             for (int i = 0; roomy && i < CHOICES; i++) if (whereItFits(this::quoting, 0)) break;
         } else if (roomy && !kept) {
             chain(SectionRole.STANDING);
@@ -120,13 +145,24 @@ public final class PhrasePart {
             boolean oneLeg = peak.demands(Action.ONE_LEG_BALANCE) >= 2 && !attempt.has(SectionRole.BALANCE);
             if (oneLeg && (isVinyasa() || attempt.dice().at("one leg") < MOSTLY))
                 whereItFits(() -> pieceOf(SectionRole.BALANCE), 0);
-            if (leadsOffTheFloor(attempt.goal()) && isVinyasa())
-                whereItFits(() -> phrase(SectionRole.STRENGTH, line -> 0), 0);
             if (attempt.peakIsLow() && !attempt.has(SectionRole.FLOOR))
                 whereItFits(() -> pieceOf(SectionRole.FLOOR), 0);
         }
         boolean later = isVinyasa() && attempt.tightness() > 1;
         if (!attempt.has(SectionRole.COOL_DOWN) && !later) chain(SectionRole.COOL_DOWN);
+    }
+
+    /** Before what the hands carry: a warm-up on them, and strength. */
+    private void onTheHands() {
+        ToDoubleFunction<PhraseLine> carried = line -> Math.min(ON_HANDS, ON_HANDS * line.wristLoads() / MANY_LOADS);
+        whereItFits(() -> phrase(SectionRole.STRENGTH, carried), 0);
+        whereItFits(() -> phrase(SectionRole.WARM_UP, carried), 0);
+    }
+
+    /** What beginners' hands carry is kept for what leads to the peak. */
+    private double onHands(PhraseLine line) {
+        boolean spared = brief.level() == Level.BEGINNER && leadsOffTheFloor(attempt.goal());
+        return spared ? SPARED * line.wristLoads() : 0;
     }
 
     private void pieceOf(SectionRole part) {
@@ -258,12 +294,12 @@ public final class PhrasePart {
 
     /** What is still missing of flow where there is room for it, or where less has to be held then. */
     public void flowOn(PreparationPart preparation) {
-        if (!isVinyasa() && attempt.tightness() > 2 || brief.flavour() == Flavour.RESTFUL) return;
-        flow(List.of(SectionRole.WARM_UP, SectionRole.STANDING, SectionRole.BALANCE, SectionRole.FLOOR), ROOM_MS);
+        if (brief.flavour() == Flavour.RESTFUL) return;
+        flow(List.of(SectionRole.WARM_UP, SectionRole.STANDING, SectionRole.BALANCE, SectionRole.FLOOR), littleRoom());
         boolean quoting = isVinyasa() && brief.minutes() >= ROOMY && !quotes();
         for (int i = 0; i < CHOICES && (quoting || !flowing.enough(sketch.plan())); i++)
-            if (whereItFits(() -> salute(left(ROOM_MS)))) break;
-        if (isVinyasa()) insteadOfHolds(preparation);
+            if (whereItFits(() -> salute(left(littleRoom())), littleRoom())) break;
+        insteadOfHolds(preparation);
     }
 
     /** Where it flows less than is usual: a phrase more, and what is held before the peak and at the end as that leaves it. */
@@ -272,25 +308,58 @@ public final class PhrasePart {
             for (int i = 0; i < CHOICES; i++) {
                 if (flowing.enough(sketch.plan())) return;
                 Set<NodeId> held = preparation.held();
+                boolean prepared = preparation.isPrepared();
+                Sketch.Mark mark = sketch.mark();
                 if (whereItFits(
                         () -> {
                             singles(SectionRole.COOL_DOWN).forEach(e -> sketch.remove(SectionRole.COOL_DOWN, e));
                             preparation.without();
-                            phrase(part, asLong(), left(ROOM_MS));
-                            preparation.put();
+                            int flows = flowing.flows(sketch.plan());
+                            phrase(part, asLong(), left(littleRoom()));
+                            if (flowing.flows(sketch.plan()) > flows && !preparation.put()) sketch.backTo(mark);
                         },
-                        ROOM_MS)) break;
-                preparation.backTo(held);
+                        roomWithoutSingles())) break;
+                preparation.backTo(held, prepared);
             }
         }
+    }
+
+    /** A little room, and what the cool-down still lacks of the least it is to have, ms. */
+    private long littleRoom() {
+        return LITTLE_ROOM_MS + Math.max(0, leastCoolDown() - coolDown(sketch.entries(SectionRole.COOL_DOWN)));
+    }
+
+    private long roomWithoutSingles() {
+        List<Sketch.Entry> left = new ArrayList<>(sketch.entries(SectionRole.COOL_DOWN));
+        left.removeAll(singles(SectionRole.COOL_DOWN));
+        return LITTLE_ROOM_MS + Math.max(0, leastCoolDown() - coolDown(left));
+    }
+
+    private long leastCoolDown() {
+        return attempt.clock().slotMs() * LEAST_COOL_DOWN_PERCENT / 100;
+    }
+
+    private long coolDown(List<Sketch.Entry> entries) {
+        Set<NodeId> ids = entries.stream().map(entry -> entry.item().id()).collect(Collectors.toSet());
+        return attempt.clock().score(sketch.plan()).moments().stream()
+                .filter(moment -> ids.contains(moment.node()) || moment.flow() != null && ids.contains(moment.flow()))
+                .mapToLong(Moment::lengthMs)
+                .sum();
     }
 
     /** What is held by itself in a part and may go. */
     private List<Sketch.Entry> singles(SectionRole part) {
         return sketch.entries(part).stream()
                 .filter(entry ->
-                        entry.item() instanceof Step step && !step.marks().locked())
+                        entry.item() instanceof Step step && !step.marks().locked() && !isLyingIdea(entry))
                 .toList();
+    }
+
+    /** The shape of the idea at the end of the class is not given up for another flow. */
+    private boolean isLyingIdea(Sketch.Entry entry) {
+        return entry.pose() != null
+                && attempt.concept() != null
+                && attempt.concept().lying().contains(entry.pose().id());
     }
 
     /** What is left of the slot, ms. @param kept what is to be left of it at the end, ms */
@@ -348,10 +417,15 @@ public final class PhrasePart {
         Set<List<String>> before = brief.build()
                 ? Set.of()
                 : brief.taught().stream().map(Taught::mainFlow).collect(Collectors.toSet());
+        ToDoubleFunction<PhraseLine> asLong = asLong();
         ToDoubleFunction<PhraseLine> more = line -> {
             List<String> steps = phrases.stepsOf(line);
             if (avoided.stream().anyMatch(flow -> FlowMaker.isLike(flow, steps))) return LATELY;
-            return (before.contains(steps) ? EARLIER : 0) + (phrases.isQuoted(line, QUOTED) ? QUOTABLE : 0);
+            return (before.contains(steps) ? EARLIER : 0)
+                    + (phrases.isQuoted(line, QUOTED) ? QUOTABLE : 0)
+                    + (brief.minutes() < ROOMY ? asLong.applyAsDouble(line) : 0)
+                    - tooLongToLearn(line)
+                    - onHands(line);
         };
         Predicate<PhraseLine> upright = line -> Phrases.isIn(line, SectionRole.STANDING, Phrase.Kind.FLOW);
         if (taken.isEmpty()) taken = phrases.take(upright, more);
@@ -363,11 +437,22 @@ public final class PhrasePart {
             main = found.line();
             Flow flow = (Flow) NodeNames.renamed(
                     taught(found.flow()),
-                    id -> new NodeId(MAIN_FLOW.value()
+                    id -> new NodeId(Taught.MAIN_FLOW.value()
                             + id.value().substring(found.flow().id().value().length())));
             join(SectionRole.STANDING, flow, found.line());
         });
         if (taken.isEmpty()) searched();
+    }
+
+    /** What beginners learn position by position takes nearly twice as long; it is to leave room for others. */
+    private double tooLongToLearn(PhraseLine line) {
+        if (!isLearned()) return 0;
+        long most = attempt.clock().slotMs() * MOST_LEARNED_PERCENT / 100;
+        return Math.max(0, LEARNED * line.lengthMs() - most) / SHORTER_MS;
+    }
+
+    private boolean isLearned() {
+        return brief.level() == Level.BEGINNER && brief.minutes() >= ROOMY;
     }
 
     /** Where no phrase can be done at all, a flow is searched for out of poses. */
@@ -377,7 +462,7 @@ public final class PhrasePart {
                 attempt.peak(),
                 attempt.merit().of("flow"),
                 attempt.dice().of("flow"));
-        maker.layered(MAIN_FLOW.value(), "main flow", avoided())
+        maker.layered(Taught.MAIN_FLOW.value(), "main flow", avoided())
                 .ifPresent(flow -> sketch.put(SectionRole.STANDING, taught(flow)));
     }
 
@@ -444,8 +529,10 @@ public final class PhrasePart {
     private double away(SectionRole part, PhraseLine line) {
         Base from = sketch.baseAfter(part);
         double away = from == null ? 0 : AWAY * Way.legs(from, line.startsBase());
-        // after a warm-up people stand up
-        return part == SectionRole.WARM_UP ? away + UP * Way.legs(line.endsBase(), Base.STANDING) : away;
+        if (part != SectionRole.WARM_UP) return away;
+        // from low to high, and after it people stand up
+        boolean downAgain = from != null && !LOWEST.contains(from) && LOWEST.contains(line.startsBase());
+        return away + (downAgain ? DOWN_AGAIN : 0) + UP * Way.legs(line.endsBase(), Base.STANDING);
     }
 
     /** What a warm-up may still have, ms. */
@@ -465,7 +552,9 @@ public final class PhrasePart {
     private void chain(SectionRole part) {
         boolean isLong = brief.minutes() >= (isVinyasa() ? LONG : ROOMY);
         int percent = isLong ? MOST_LAST_CHAIN_PERCENT : MOST_SHORT_LAST_CHAIN_PERCENT;
-        long most = attempt.clock().slotMs() * percent / 100;
+        long slot = attempt.clock().slotMs();
+        long coolDown = part == SectionRole.COOL_DOWN ? coolDown(sketch.entries(part)) : 0;
+        long most = Math.min(slot * percent / 100, slot * MOST_COOL_DOWN_PERCENT / 100 - coolDown);
         Predicate<PhraseLine> which = line -> Phrases.isIn(line, part, Phrase.Kind.CHAIN) && line.lengthMs() <= most;
         phrases.take(which, line -> -away(part, line)).ifPresent(taken -> join(part, taken.flow(), taken.line()));
     }
@@ -492,8 +581,9 @@ public final class PhrasePart {
         for (Sketch.Entry entry : sketch.entries(SectionRole.SALUTATIONS))
             if (entry.item() instanceof Flow flow
                     && Phrases.shared(Phrases.steps(flow), phrases.stepsOf(line)) >= QUOTED) points = QUOTES;
-        long usual = attempt.clock().slotMs() * USUAL_SALUTE_PERCENT / 100;
-        return points - Math.max(0, line.lengthMs() - usual) / LONGER_MS;
+        boolean isShort = isVinyasa() && brief.minutes() < ROOMY;
+        long usual = attempt.clock().slotMs() * (isShort ? MOST_SALUTE_PERCENT : USUAL_SALUTE_PERCENT) / 100;
+        return points - Math.max(0, line.lengthMs() - usual) / LONGER_MS - onHands(line);
     }
 
     /** Where a salutation steps to two lunges, the second follows the leg rule of the school. */
@@ -546,7 +636,7 @@ public final class PhrasePart {
 
     /** Beginners are taught the first round position by position. */
     private Flow taught(Flow flow) {
-        if (brief.level() != Level.BEGINNER || brief.minutes() < 45) return flow;
+        if (!isLearned()) return flow;
         int rounds = flow.settings().rounds();
         if (rounds < 2) return flow;
         return flow.with(flow.settings().withModes(new Mode.Run(1, Mode.LEARN), new Mode.Run(rounds - 1, Mode.BREATH)));

@@ -5,6 +5,7 @@ import gurukram.core.body.SideBehaviour;
 import gurukram.core.check.Needs;
 import gurukram.core.compose.brief.Flavour;
 import gurukram.core.compose.brief.Wish;
+import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Dose;
@@ -235,7 +236,7 @@ final class PhraseUse {
         boolean breath = pose.breath() == other.breath() || !moves;
         int legs = Way.legs(pose.base(), other.base());
         boolean near = moves ? pose.base() == other.base() || isDogLike(pose.base(), other.base()) : legs <= 1;
-        return sides && breath && near;
+        return sides && breath && near && Places.staysUpOrDown(pose, other);
     }
 
     /** Forearms and hands are one way of leaning. */

@@ -1,6 +1,7 @@
 package gurukram.core.compose.parts;
 
 import gurukram.core.body.Side;
+import gurukram.core.check.Needs;
 import gurukram.core.check.Preparation;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
@@ -13,6 +14,7 @@ import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.pose.Caution;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
@@ -32,6 +34,9 @@ public final class PreparationPart {
     private static final double DEEP = 3;
 
     private static final double HARD = 2;
+    /** For each need of the group that would have to do it otherwise. */
+    private static final double CHANGED = 2;
+
     private static final int WRIST_SECONDS = 30;
 
     private final Attempt attempt;
@@ -41,6 +46,8 @@ public final class PreparationPart {
     /** What was put in for the peak alone. */
     private Set<NodeId> held = Set.of();
 
+    private boolean isPrepared = true;
+
     public PreparationPart(Attempt attempt) {
         this.attempt = attempt;
         this.brief = attempt.brief();
@@ -48,9 +55,11 @@ public final class PreparationPart {
         this.goal = attempt.goal();
     }
 
-    /** What of the peak no phrase prepares: poses that are held before it. */
-    public void put() {
-        if (goal == null) return;
+    /** What of the peak no phrase prepares: poses that are held before it. False where there were enough of them the last time, and are not now. */
+    public boolean put() {
+        boolean wasPrepared = isPrepared;
+        isPrepared = true;
+        if (goal == null) return true;
         Map<Pose, Double> before = heldBefore();
         Merit byMerit = attempt.merit().of("cover");
         Cover cover = new Cover(
@@ -69,6 +78,8 @@ public final class PreparationPart {
             now.add(step.id());
         }
         held = now;
+        isPrepared = cover.isFound();
+        return isPrepared || !wasPrepared;
     }
 
     /** Takes out what was put in for the peak alone; what a phrase prepares since then need not be held. */
@@ -82,8 +93,13 @@ public final class PreparationPart {
         return held;
     }
 
-    void backTo(Set<NodeId> before) {
+    void backTo(Set<NodeId> before, boolean prepared) {
         held = before;
+        isPrepared = prepared;
+    }
+
+    boolean isPrepared() {
+        return isPrepared;
     }
 
     /** How long each pose is done a side before the peak so far, s: phrases count with their rounds. */
@@ -139,13 +155,17 @@ public final class PreparationPart {
 
     private double cost(Pose pose, Merit byMerit) {
         double seconds = (Cover.isSided(pose) ? 2 : 1) * (15 + attempt.sideSeconds(pose));
-        boolean cold = (Places.isFloor(pose.base()) || Places.isDown(pose))
+        boolean cold = Places.isLow(pose)
                 && !attempt.peakIsLow()
                 && (pose.effort() >= 4 || pose.effort() == 3 && pose.depth() >= 2);
         double tired = pose.effort() >= 5 ? 1.5 : cold ? 4 : 1;
         boolean hard = pose.actions().stream().anyMatch(use -> use.demands() >= 3);
         double deep = (pose.depth() >= 3 ? DEEP : 1) * (hard ? HARD : 1);
+        long changed = Needs.cautions(pose, brief.group()).stream()
+                .filter(caution -> caution.severity() == Caution.Severity.CHANGE)
+                .count();
         return seconds
+                * (1 + CHANGED * changed)
                 * deep
                 * tired
                 * (1.6 - Math.min(1.2, byMerit.of(pose) / 20))

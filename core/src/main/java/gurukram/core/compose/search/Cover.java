@@ -32,6 +32,8 @@ public final class Cover {
     private int nodes;
     private double best = Double.MAX_VALUE;
     private List<Pose> found = List.of();
+    private double least = Double.MAX_VALUE;
+    private List<Pose> nearest = List.of();
 
     /** What a pose does for each demand. */
     private record Offer(Pose pose, double cost, boolean[] counts, boolean[] strong, double seconds) {}
@@ -91,14 +93,19 @@ public final class Cover {
 
     /**
      * @param there poses that are in anyway, before the peak; they cost nothing
-     * @return what is to be put in besides
+     * @return what is to be put in besides; where nothing meets every demand, what leaves least to be desired
      */
     public List<Pose> find(List<Pose> there) {
         int n = demands.size();
         State state = new State(new int[n], new boolean[n], new double[n]);
         for (Pose pose : there) state = state.plus(offer(pose, 0));
         search(new ArrayList<>(), state, 0);
-        return found;
+        return isFound() ? found : nearest;
+    }
+
+    /** Whether there was enough to meet every demand. */
+    public boolean isFound() {
+        return best < Double.MAX_VALUE;
     }
 
     private void search(List<Offer> chosen, State state, double spent) {
@@ -110,6 +117,10 @@ public final class Cover {
             return;
         }
         double lacked = lacking(state);
+        if (lacked < least) {
+            least = lacked;
+            nearest = chosen.stream().map(Offer::pose).toList();
+        }
         record Choice(Offer offer, State after, double price) {}
         List<Choice> next = new ArrayList<>();
         for (Offer offer : offers) {

@@ -3,6 +3,7 @@ package gurukram.core.compose.search;
 import gurukram.core.body.Action;
 import gurukram.core.body.Base;
 import gurukram.core.body.Facing;
+import gurukram.core.body.SideBehaviour;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.pose.Complexity;
@@ -39,7 +40,7 @@ public final class Places {
 
     /** Whether nobody who stands has to sit or lie down between two poses, and nobody who is down to stand up. */
     public static boolean staysUpOrDown(Pose a, Pose b) {
-        return !(isDown(a) && UPRIGHT.contains(b.base()) || UPRIGHT.contains(a.base()) && isFloor(b.base()));
+        return !(isDown(a) && UPRIGHT.contains(b.base()) || UPRIGHT.contains(a.base()) && isLow(b));
     }
 
     /** Sitting and lying; what kneels upright is no way down. */
@@ -48,9 +49,19 @@ public final class Places {
                 || isFaceUp(pose);
     }
 
-    /** On hands and feet with the chest up, which begins sitting. */
+    /** On the floor, or begun there. */
+    public static boolean isLow(Pose pose) {
+        return isFloor(pose.base()) || isFaceUp(pose);
+    }
+
+    /** On hands and feet with the chest up, both hands behind: one begins sitting. */
     private static boolean isFaceUp(Pose pose) {
-        return pose.base() == Base.PLANK && pose.facing() == Facing.UP;
+        return pose.base() == Base.PLANK && pose.facing() == Facing.UP && pose.sides() == SideBehaviour.SYMMETRIC;
+    }
+
+    /** Where people are when they begin a pose. */
+    public static Base begins(Pose pose) {
+        return isFaceUp(pose) ? Base.SEATED : pose.base();
     }
 
     /** Where a pose that prepares the peak stands: low and gentle before the salutations, else with its kind. */
@@ -61,7 +72,7 @@ public final class Places {
         if (pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED) return SectionRole.STRENGTH;
         boolean deep = pose.effort() >= 3 || pose.depth() >= 2;
         if (!hasFloor && pose.base() == Base.KNEELING && pose.effort() >= 4) return SectionRole.STANDING;
-        return hasFloor && isFloor(peak.base()) && deep ? SectionRole.FLOOR : SectionRole.WARM_UP;
+        return hasFloor && isLow(peak) && deep ? SectionRole.FLOOR : SectionRole.WARM_UP;
     }
 
     /** Whether a pose may fill a part up; what is a rest, a breath or a single movement does not. */
