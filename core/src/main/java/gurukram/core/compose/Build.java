@@ -8,6 +8,7 @@ import gurukram.core.compose.parts.Ends;
 import gurukram.core.compose.parts.Filling;
 import gurukram.core.compose.parts.IdeaPart;
 import gurukram.core.compose.parts.OneSide;
+import gurukram.core.compose.parts.OtherPhrase;
 import gurukram.core.compose.parts.PeakPart;
 import gurukram.core.compose.parts.PhrasePart;
 import gurukram.core.compose.parts.PreparationPart;
@@ -53,7 +54,7 @@ final class Build {
         Pose peak = goal == null ? null : goal.pose();
         boolean low = peak != null && Places.isLow(peak);
         Sketch sketch = new Sketch(
-                settings(brief, goal, concept), order(low, PhrasePart.leadsOffTheFloor(goal)), pool.catalogue(), dice);
+                settings(brief, goal, concept), order(low, Attempt.leadsOffTheFloor(goal)), pool.catalogue(), dice);
         attempt = new Attempt(
                 brief,
                 pool,
@@ -123,7 +124,7 @@ final class Build {
 
     /** Another phrase in the place of a flow; empty when none fits. */
     Optional<Flow> otherPhrase(Flow flow, Set<String> names) {
-        return new PhrasePart(attempt).instead(flow, names);
+        return new OtherPhrase(attempt).instead(flow, names);
     }
 
     ClassPlan plan() {

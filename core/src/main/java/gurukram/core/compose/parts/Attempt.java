@@ -1,5 +1,6 @@
 package gurukram.core.compose.parts;
 
+import gurukram.core.body.Base;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
 import gurukram.core.compose.idea.Concept;
@@ -16,6 +17,7 @@ import gurukram.core.dose.Dose;
 import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import org.jspecify.annotations.Nullable;
@@ -41,6 +43,13 @@ public record Attempt(
         Merit merit,
         Sketch sketch,
         int tightness) {
+    /** From so many minutes on there is room for more than a salutation and the way to the peak. */
+    static final int ROOMY = 45;
+
+    boolean isVinyasa() {
+        return brief.style() == Style.VINYASA;
+    }
+
     PoseCatalogue catalogue() {
         return pool.catalogue();
     }
@@ -87,5 +96,14 @@ public record Attempt(
     /** Whether a pose can be done without things nobody knows to be there; a block is always found. */
     boolean isHandy(Pose pose) {
         return Pool.isHandy(pose, brief.group());
+    }
+
+    /** Whether what is asked for is carried by the hands or stands on its head, also where a class only comes near it. */
+    public static boolean leadsOffTheFloor(@Nullable Goal goal) {
+        return goal != null && (isOffTheFloor(goal.pose()) || isOffTheFloor(goal.asked()));
+    }
+
+    private static boolean isOffTheFloor(Pose pose) {
+        return pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED || pose.base() == Base.PLANK;
     }
 }

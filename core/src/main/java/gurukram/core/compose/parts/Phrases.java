@@ -62,6 +62,7 @@ final class Phrases {
     /** For a phrase of the class before, and of the one before that. */
     private static final double[] LATELY = {14, 7};
 
+    private static final double SPARED = 1.5;
     private static final double CHANCE = 16;
     private static final double ENOUGH_MS = 45_000;
     /** What is a movement of every salutation, also where it is the peak (craft.md, rule 3). */
@@ -206,6 +207,12 @@ final class Phrases {
         for (int i = 0; i < Math.min(LATELY.length, taught.size()); i++)
             if (taught.get(i).flows().contains(name)) return LATELY[i];
         return 0;
+    }
+
+    /** What beginners' hands carry is kept for what leads to the peak; what counts against a phrase that uses it up. */
+    double onHands(PhraseLine line) {
+        boolean spared = attempt.brief().level() == Level.BEGINNER && Attempt.leadsOffTheFloor(attempt.goal());
+        return spared ? SPARED * line.wristLoads() : 0;
     }
 
     private double flavour(PhraseLine line) {
