@@ -25,11 +25,9 @@ final class MainPhrase {
     private static final double LEARNED = 1.7;
 
     private static final int MOST_LEARNED_PERCENT = 15;
-    private static final int QUOTED = 2;
     private static final double QUOTABLE = 5;
     private static final double LATELY = -40;
     private static final double EARLIER = -60;
-    private static final double SHORTER_MS = 15_000;
 
     private final Attempt attempt;
     private final Brief brief;
@@ -65,7 +63,7 @@ final class MainPhrase {
             List<String> steps = phrases.stepsOf(line);
             if (avoided.stream().anyMatch(flow -> FlowMaker.isLike(flow, steps))) return LATELY;
             return (before.contains(steps) ? EARLIER : 0)
-                    + (phrases.isQuoted(line, QUOTED) ? QUOTABLE : 0)
+                    + (phrases.isQuoted(line, Phrases.QUOTED) ? QUOTABLE : 0)
                     + (brief.minutes() < Attempt.ROOMY ? asLong.applyAsDouble(line) : 0)
                     - tooLongToLearn(line)
                     - phrases.onHands(line);
@@ -91,7 +89,7 @@ final class MainPhrase {
     private double tooLongToLearn(PhraseLine line) {
         if (!isLearned()) return 0;
         long most = attempt.clock().slotMs() * MOST_LEARNED_PERCENT / 100;
-        return Math.max(0, LEARNED * line.lengthMs() - most) / SHORTER_MS;
+        return Math.max(0, LEARNED * line.lengthMs() - most) / Phrases.SHORTER_MS;
     }
 
     private boolean isLearned() {

@@ -34,14 +34,11 @@ public final class PhrasePart {
     private static final int KEPT_MORE_PERCENT = 8;
 
     private static final int CHOICES = 4;
-    private static final int QUOTED = 2;
-    private static final double QUOTES = 14;
     private static final double MOSTLY = 0.75;
     private static final double CHAIN_FIRST = 0.5;
     private static final int ON_HANDS = 20;
     private static final int MANY_LOADS = 6;
     private static final double SELDOM = 0.4;
-    private static final double SHORTER_MS = 15_000;
     private static final long ROOM_MS = 40_000;
     private static final List<SectionRole> INSTEAD_OF_HOLDS = List.of(
             SectionRole.STANDING,
@@ -243,13 +240,13 @@ public final class PhrasePart {
         List<String> last = List.of();
         for (Sketch.Entry entry : sketch.entries(part))
             if (entry.item() instanceof Flow flow && flow.settings().rounds() > 1) last = Phrases.steps(flow);
-        return Phrases.shared(last, phrases.stepsOf(line)) >= QUOTED ? QUOTES : 0;
+        return Phrases.shared(last, phrases.stepsOf(line)) >= Phrases.QUOTED ? Phrases.QUOTES : 0;
     }
 
     /** Where few flows are to be had any more, short ones are not enough. */
     private ToDoubleFunction<PhraseLine> asLong() {
         long each = flowing.eachMs(sketch.plan());
-        return line -> -Math.max(0, each - line.lengthMs()) / SHORTER_MS;
+        return line -> -Math.max(0, each - line.lengthMs()) / Phrases.SHORTER_MS;
     }
 
     /** Whether two flows that follow each other begin alike. */
@@ -258,7 +255,8 @@ public final class PhrasePart {
             Flow last = null;
             for (Sketch.Entry entry : sketch.entries(part)) {
                 if (!(entry.item() instanceof Flow flow) || flow.settings().rounds() < 2) continue;
-                if (last != null && Phrases.shared(Phrases.steps(last), Phrases.steps(flow)) >= QUOTED) return true;
+                if (last != null && Phrases.shared(Phrases.steps(last), Phrases.steps(flow)) >= Phrases.QUOTED)
+                    return true;
                 last = flow;
             }
         }
@@ -269,7 +267,9 @@ public final class PhrasePart {
     private void quoting() {
         phrase(
                 SectionRole.STANDING,
-                line -> main.line() != null && phrases.shared(line, main.line()) >= QUOTED ? QUOTES : 0);
+                line -> main.line() != null && phrases.shared(line, main.line()) >= Phrases.QUOTED
+                        ? Phrases.QUOTES
+                        : 0);
     }
 
     /** Of two flows that begin alike and follow each other the longer one comes second: it goes on where the shorter stopped. */
@@ -282,7 +282,7 @@ public final class PhrasePart {
             Flow second = (Flow) flows.get(i).item();
             List<String> a = Phrases.steps(first);
             List<String> b = Phrases.steps(second);
-            boolean alike = Phrases.shared(a, b) >= QUOTED && base(a, 0) == base(b, 0);
+            boolean alike = Phrases.shared(a, b) >= Phrases.QUOTED && base(a, 0) == base(b, 0);
             if (!alike || base(a, a.size() - 1) != base(b, b.size() - 1) || b.size() >= a.size()) continue;
             // the later first: an entry is found by what is in it
             sketch.replace(SectionRole.STANDING, flows.get(i), first);

@@ -42,6 +42,13 @@ import java.util.stream.Collectors;
  * to 10, a word of the theme 3; the dice add up to 8.
  */
 final class Phrases {
+    /** Two flows begin alike when they share so many first moves; what that is worth to a choice. */
+    static final int QUOTED = 2;
+
+    static final double QUOTES = 14;
+    /** So much too short, or too long, counts one against a phrase, ms. */
+    static final double SHORTER_MS = 15_000;
+
     private static final double LEADS = 4;
     private static final double MOST = 4;
     private static final double MOST_OF_IDEA = 10;

@@ -21,8 +21,6 @@ import java.util.Optional;
 
 /** The salutations of a class: a phrase of the book, else a list of twelve positions; and the first once more after the peak. */
 final class SalutePart {
-    private static final int QUOTED = 2;
-    private static final double QUOTES = 14;
     private static final int USUAL_SALUTE_PERCENT = 9;
     /** Of a short class that flows. */
     private static final int MOST_SALUTE_PERCENT = 14;
@@ -62,7 +60,8 @@ final class SalutePart {
         double points = 0;
         for (Sketch.Entry entry : sketch.entries(SectionRole.SALUTATIONS))
             if (entry.item() instanceof Flow flow
-                    && Phrases.shared(Phrases.steps(flow), phrases.stepsOf(line)) >= QUOTED) points = QUOTES;
+                    && Phrases.shared(Phrases.steps(flow), phrases.stepsOf(line)) >= Phrases.QUOTED)
+                points = Phrases.QUOTES;
         boolean isShort = attempt.isVinyasa() && brief.minutes() < Attempt.ROOMY;
         long usual = attempt.clock().slotMs() * (isShort ? MOST_SALUTE_PERCENT : USUAL_SALUTE_PERCENT) / 100;
         return points - Math.max(0, line.lengthMs() - usual) / LONGER_MS - phrases.onHands(line);
