@@ -19,7 +19,8 @@ import java.util.Set;
 
 /**
  * What the needs of the group ask: poses to leave out, changes to make, things to tell. A change or a word counts as made
- * when it stands in the note or the words of the first step with the pose.
+ * when it stands in the note or the words of the first step with the pose that has no line of its own for the need; such a line
+ * counts where it stands.
  */
 @AutoService(Check.class)
 public final class Cautions implements Check {
@@ -81,14 +82,16 @@ public final class Cautions implements Check {
     /** Poses with a caution that is not written down yet, by need, each where it first comes. */
     private static Map<Need, List<Place>> byNeed(Subject subject, Caution.Severity severity) {
         Map<Need, List<Place>> byNeed = new LinkedHashMap<>();
-        Map<String, Integer> seen = new LinkedHashMap<>();
+        Set<List<Object>> settled = new HashSet<>();
         for (int i = 0; i < subject.moments().size(); i++) {
-            if (!subject.isWork(i) || seen.putIfAbsent(subject.pose(i).id(), i) != null) continue;
+            if (!subject.isWork(i)) continue;
             for (Caution caution : Needs.cautions(subject.asDone(i), subject.group())) {
-                Step step = subject.step(i);
-                boolean answered = Swap.tells(step, words(caution)) || NeedLine.answers(step, caution.need());
-                if (caution.severity() != severity || answered) continue;
-                byNeed.computeIfAbsent(caution.need(), n -> new ArrayList<>()).add(new Place(i, caution));
+                if (caution.severity() != severity || NeedLine.answers(subject.step(i), caution.need())) continue;
+                // what was said once holds for the pose; a line of their own holds where it stands
+                if (!settled.add(List.of(subject.pose(i).id(), caution.need(), words(caution)))) continue;
+                if (!Swap.tells(subject.step(i), words(caution)))
+                    byNeed.computeIfAbsent(caution.need(), n -> new ArrayList<>())
+                            .add(new Place(i, caution));
             }
         }
         return byNeed;

@@ -4,6 +4,7 @@ import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
 import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.parts.Attempt;
+import gurukram.core.compose.parts.ByTheWay;
 import gurukram.core.compose.parts.Ends;
 import gurukram.core.compose.parts.Filling;
 import gurukram.core.compose.parts.IdeaPart;
@@ -127,6 +128,31 @@ final class Build {
         return new OtherPhrase(attempt).instead(flow, names);
     }
 
+    /**
+     * All that is kept, with what it lacks for the peak: the lesson and a phrase that leads there where the peak is not there yet,
+     * what prepares it, and, where nothing balances it, a counterpose.
+     */
+    ClassPlan leading(boolean isBalanced) {
+        Sketch sketch = attempt.sketch();
+        attempt.brief().kept().forEach(kept -> sketch.put(kept.role(), kept.item()));
+        boolean isThere = !sketch.entries(SectionRole.PEAK).isEmpty();
+        PeakPart peak = new PeakPart(attempt);
+        PreparationPart preparation = new PreparationPart(attempt);
+        peak.put();
+        if (!isBalanced) peak.counterposes();
+        PhrasePart phrases = new PhrasePart(attempt);
+        if (!isThere) phrases.leadThere();
+        preparation.put();
+        if (!isThere) preparation.warmWrists();
+        if (!isThere && attempt.tightness() == 0) {
+            Filling filling = new Filling(attempt);
+            filling.answers();
+            filling.fill();
+            phrases.upAgain();
+        }
+        return new OneSide(attempt).gathered(new ByTheWay(attempt).placed(sketch.plan()));
+    }
+
     ClassPlan plan() {
         Sketch sketch = attempt.sketch();
         attempt.brief().kept().forEach(kept -> sketch.put(kept.role(), kept.item()));
@@ -151,10 +177,11 @@ final class Build {
         filling.answers();
         phrases.putMore();
         idea.lastTurn();
+        phrases.comeHome();
         filling.fill();
         phrases.upAgain();
         phrases.shorterFirst();
         idea.threads();
-        return new OneSide(attempt).gathered(sketch.plan());
+        return new OneSide(attempt).gathered(new ByTheWay(attempt).placed(sketch.plan()));
     }
 }

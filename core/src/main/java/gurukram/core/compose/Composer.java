@@ -21,12 +21,16 @@ import gurukram.core.fit.FitRequest;
 import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.School;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Unfolder;
+import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -46,7 +50,7 @@ public final class Composer {
     private static final int MOST_TRIES = 10;
     private static final int TIGHTEST = 4;
     private static final long TOO_LONG_MS = 45_000;
-    private static final int MOST_IDEAS = 3;
+    private static final int MOST_IDEAS = 4;
     /** What a pose must do for the peak or the theme to be missed. */
     private static final double USEFUL = 2.5;
     /** So many are built until one is as classes usually are; of those the best is mended, and what is serious then is tried on. */
@@ -259,19 +263,44 @@ public final class Composer {
         if (goal.isEmpty()) return Optional.empty();
         Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
         Checks checks = new Checks(catalogue, unfolder, teachers, brief.group());
-        ClassPlan led = new LeadThere(pool, goal.get(), dice).from(plan);
-        FitRequest request =
-                new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, FitRequest.Freedom.ALL_BUT_REST);
-        FitAnswer answer = new Fit(catalogue, unfolder).fit(led, request);
-        ClassPlan now = answer instanceof FitAnswer.Fits fits ? fits.plan() : led;
-        now = new Finishing(catalogue, unfolder, checks, clock, brief).led(now);
+        ClassPlan led = new LeadThere(pool, phrases, goal.get(), clock, dice).from(plan);
         Set<NodeId> own = new HashSet<>();
         plan.walk(node -> own.add(node.id()));
-        now = Doses.settled(now, own);
+        led = new Finishing(catalogue, unfolder, checks, clock, brief).led(led);
+        ClassPlan now = Doses.settled(fitted(led, own, clock), own);
         Report report = checks.report(now);
         long total = unfolder.unfold(now, null).totalMs();
         return Optional.of(
                 new Draft(now, brief, goal.get(), goal.get().stops(), 1, leftOut(pool, goal.get()), report, total));
+    }
+
+    /** Brought to its slot, by open time alone where that is enough: what was put in as it is, where that can be done; as it is where nothing helps. */
+    private ClassPlan fitted(ClassPlan led, Set<NodeId> own, Clock clock) {
+        LastMinute minute = new LastMinute(clock, Set.of());
+        ClassPlan opened = minute.opened(led);
+        if (Math.abs(clock.score(opened).totalMs() - clock.slotMs()) < Millis.SECOND) return opened;
+        FitRequest request =
+                new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, FitRequest.Freedom.ALL_BUT_REST);
+        Fit fit = new Fit(catalogue, unfolder);
+        if (fit.fit(locked(led, own, true), request) instanceof FitAnswer.Fits fits)
+            return minute.opened(locked(fits.plan(), own, false));
+        return minute.opened(fit.fit(led, request) instanceof FitAnswer.Fits fits ? fits.plan() : led);
+    }
+
+    /** @param own what was there before, and is as it was */
+    private static ClassPlan locked(ClassPlan plan, Set<NodeId> own, boolean locks) {
+        ClassPlan now = plan;
+        for (Section section : plan.sections())
+            for (Item item : section.items()) if (!own.contains(item.id())) now = locked(now, item, locks);
+        return now;
+    }
+
+    private static ClassPlan locked(ClassPlan plan, Item item, boolean locks) {
+        PlanEdit edit = item instanceof Flow flow
+                ? PlanEdit.instead(plan, flow.with(flow.marks().lock(locks)))
+                : PlanEdit.instead(
+                        plan, ((Step) item).with(((Step) item).marks().lock(locks)));
+        return edit.applyTo(plan);
     }
 
     /** Poses that would prepare the peak, or meet the theme, and that something other than the level stands against; what would do most first. */

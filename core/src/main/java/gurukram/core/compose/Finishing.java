@@ -59,7 +59,7 @@ final class Finishing {
 
     private static final int MOST_OFFERS = 4;
     /** What is mended in a class that is the teacher's own already. */
-    private static final Set<String> LED = Set.of("preparation", "counterpose", "high-risk");
+    private static final Set<String> LED = Set.of("preparation", "counterpose", "high-risk", "prop-fetch");
 
     /** What is wanted to be as usual; a draft that is not is made once more. */
     private static final Set<Measure.Kind> MEASURED = EnumSet.of(
@@ -68,10 +68,13 @@ final class Finishing {
             Measure.Kind.HELD_IN_FLOWS,
             Measure.Kind.SIDE_RUN,
             Measure.Kind.LEG_CHANGES,
+            Measure.Kind.BASE_CHANGES,
             Measure.Kind.QUOTES,
             Measure.Kind.WARM_UP,
             Measure.Kind.COOL_DOWN,
-            Measure.Kind.PEAK_AT);
+            Measure.Kind.PEAK_AT,
+            Measure.Kind.FIRST_DEEP,
+            Measure.Kind.FIRST_STRONG);
 
     private static final Measure NO_MEASURE = new Measure(Measure.Kind.REST, null, "", null, null);
     private static final int UNUSUAL = 3;
@@ -102,7 +105,7 @@ final class Finishing {
             if (mend.isEmpty()) break;
             now = mend.get().edit().applyTo(now);
         }
-        return now;
+        return readyTogether(now);
     }
 
     /** A class and how far it is from what a draft has to be; 0 is all right. */

@@ -60,6 +60,11 @@ final class LastMinute {
         return left(near) < Millis.SECOND ? near : opened(near, Integer.MAX_VALUE);
     }
 
+    /** As near to the slot as open time at the beginning brings it; nothing that is counted is changed. */
+    ClassPlan opened(ClassPlan plan) {
+        return opened(plan, clock.mostOpenSeconds());
+    }
+
     private ClassPlan asNear(ClassPlan plan) {
         ClassPlan now = opened(plan);
         if (isThere(now)) return now;
@@ -164,10 +169,6 @@ final class LastMinute {
 
     private long left(ClassPlan plan) {
         return clock.slotMs() - clock.score(plan).totalMs();
-    }
-
-    private ClassPlan opened(ClassPlan plan) {
-        return opened(plan, clock.mostOpenSeconds());
     }
 
     private ClassPlan opened(ClassPlan plan, int most) {

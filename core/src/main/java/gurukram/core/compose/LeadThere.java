@@ -1,31 +1,38 @@
 package gurukram.core.compose;
 
-import gurukram.core.check.Preparation;
+import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
-import gurukram.core.compose.search.Cover;
+import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Dice;
-import gurukram.core.compose.search.Doses;
-import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Shown;
+import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
-import gurukram.core.pose.Pose;
+import gurukram.core.time.Millis;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumSet;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
- * What an existing class lacks for a peak, put in: the peak with the rungs before it, what prepares its demands and is not
- * there yet, and a counterpose. Nothing that is there is taken out.
+ * What an existing class lacks for a peak, put in: the peak as a lesson with its rungs, a phrase that leads to it where there is
+ * room, what prepares its demands and is not there yet, and what balances it. It is built as a draft is in which all that is there
+ * is kept; nothing of it is taken out or moved.
  */
 final class LeadThere {
     private static final Set<SectionRole> BEFORE = EnumSet.of(
@@ -36,123 +43,147 @@ final class LeadThere {
             SectionRole.STANDING,
             SectionRole.BALANCE,
             SectionRole.STRENGTH);
+    /** With so much of the slot left the lesson is a whole one, with less it is shorter. */
+    private static final long ROOMY_MS = 10 * Millis.MINUTE;
+
+    private static final long SOME_MS = 5 * Millis.MINUTE;
+    private static final String OWN = "own-";
 
     private final Pool pool;
+    private final PhraseBook phrases;
     private final Goal goal;
+    private final Clock clock;
     private final Dice dice;
-    private final Set<String> ids = new LinkedHashSet<>();
-    private final List<Section> sections = new ArrayList<>();
 
-    LeadThere(Pool pool, Goal goal, Dice dice) {
+    LeadThere(Pool pool, PhraseBook phrases, Goal goal, Clock clock, Dice dice) {
         this.pool = pool;
+        this.phrases = phrases;
         this.goal = goal;
+        this.clock = clock;
         this.dice = dice;
     }
 
     ClassPlan from(ClassPlan plan) {
-        sections.addAll(plan.sections());
-        plan.walk(node -> ids.add(node.id().value()));
-        int at = peakSection();
-        List<Pose> rungs = rungs(at);
-        addAll(SectionRole.PEAK, at, rungs);
-        Merit merit = new Merit(pool.brief(), goal.pose(), Shown.NOTHING, dice.of("lead there"));
-        Cover cover = new Cover(
-                goal.pose(),
-                Preparation.lastButOne(pool.catalogue(), goal.pose()),
-                pool.poses().stream()
-                        .filter(pose -> !before(peakSection()).contains(pose))
-                        .toList(),
-                pose -> 30 + Cover.sideSeconds(pose, pose.doseFor(pool.brief().level())) - merit.of(pose),
-                pose -> Cover.sideSeconds(pose, pose.doseFor(pool.brief().level())));
-        for (Pose pose : cover.find(before(peakSection()))) {
-            SectionRole role = Places.forPreparation(pose, goal.pose(), false);
-            addAll(role, sectionFor(role), List.of(pose));
+        // under names of their own, so that what is put in can be told from them
+        Map<NodeId, NodeId> names = new LinkedHashMap<>();
+        ClassPlan own = NodeNames.renamed(plan, id -> {
+            NodeId name = new NodeId(OWN + (names.size() + 1));
+            names.put(name, id);
+            return name;
+        });
+        Brief brief = pool.brief().withKept(kept(own));
+        long left = clock.slotMs() - clock.score(plan).totalMs();
+        int tightness = left >= ROOMY_MS ? 0 : left >= SOME_MS ? 1 : 2;
+        Build build = new Build(brief, pool, phrases, goal, null, clock, Shown.NOTHING, dice, tightness);
+        ClassPlan led = new Merged(own).with(build.leading(isBalanced(own)));
+        Set<NodeId> taken = new HashSet<>(names.values());
+        ClassPlan named = NodeNames.renamed(
+                led, id -> names.containsKey(id) ? Objects.requireNonNull(names.get(id)) : free(id, taken));
+        return new ClassPlan(plan.settings().withPeak(goal.pose().id()), named.sections());
+    }
+
+    private static NodeId free(NodeId id, Collection<NodeId> taken) {
+        NodeId name = id;
+        for (int n = 2; !taken.add(name); n++) name = new NodeId(id.value() + "-" + n);
+        return name;
+    }
+
+    /** All that is there; a peak that is another pose comes before this one. */
+    private List<Brief.Kept> kept(ClassPlan own) {
+        List<Brief.Kept> kept = new ArrayList<>();
+        for (Section section : own.sections()) {
+            SectionRole role = switch (section.role()) {
+                case PEAK -> hasPeak(section) ? SectionRole.PEAK : before();
+                case TALK -> SectionRole.ARRIVE;
+                default -> section.role();
+            };
+            for (Item item : section.items()) kept.add(new Brief.Kept(role, item));
         }
-        addPeak();
-        return new ClassPlan(plan.settings().withPeak(goal.pose().id()), sections);
+        return kept;
     }
 
-    /** Where the peak part is; one is made behind the parts that come before it. */
-    private int peakSection() {
-        for (int i = 0; i < sections.size(); i++) if (sections.get(i).role() == SectionRole.PEAK) return i;
-        int at = 0;
-        for (int i = 0; i < sections.size(); i++)
-            if (BEFORE.contains(sections.get(i).role())) at = i + 1;
-        sections.add(at, Section.of(name("peak"), SectionRole.PEAK));
-        return at;
+    private SectionRole before() {
+        return Places.isLow(goal.pose()) ? SectionRole.FLOOR : SectionRole.STANDING;
     }
 
-    private int sectionFor(SectionRole role) {
-        int peak = peakSection();
-        for (int i = 0; i < peak; i++) if (sections.get(i).role() == role) return i;
-        int at = 0;
-        for (int i = 0; i < peak; i++) if (sections.get(i).role().compareTo(role) < 0) at = i + 1;
-        sections.add(at, Section.of(name(role.word()), role));
-        return at;
+    private boolean hasPeak(Section section) {
+        return poses(section.items()).contains(goal.pose().id());
     }
 
-    private List<Pose> rungs(int at) {
-        List<Pose> rungs = new ArrayList<>();
-        if (goal.ladder() == null) return rungs;
-        List<Pose> there = before(at + 1);
-        for (int rung = goal.rung() - 1; rung >= 1 && rungs.isEmpty(); rung--) {
-            String id = goal.ladder().rungs().get(rung - 1).pose();
-            if (id == null) continue;
-            Pose pose = pool.catalogue().pose(id);
-            if (there.contains(pose)) return rungs;
-            boolean held = Cover.sideSeconds(pose, pose.doseFor(pool.brief().level())) > 0;
-            if (held && pool.has(id)) rungs.add(pose);
-        }
-        return rungs;
-    }
-
-    /** The poses that are held before a section. */
-    private List<Pose> before(int end) {
-        List<Pose> poses = new ArrayList<>();
-        for (Section section : sections.subList(0, Math.min(end + 1, sections.size()))) {
-            for (Item item : section.items()) {
-                if (item instanceof Flow || ((Step) item).pose() == null) continue;
-                Pose pose = pool.catalogue().pose(((Step) item).pose());
-                if (!pose.equals(goal.pose())) poses.add(pose);
-            }
+    private static List<String> poses(List<? extends Item> items) {
+        List<String> poses = new ArrayList<>();
+        for (Item item : items) {
+            List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
+            steps.stream().map(Step::pose).filter(Objects::nonNull).forEach(poses::add);
         }
         return poses;
     }
 
-    private void addPeak() {
-        int at = peakSection();
-        boolean there = sections.get(at).items().stream()
-                .anyMatch(item -> item instanceof Step step && goal.pose().id().equals(step.pose()));
-        if (!there) addAll(SectionRole.PEAK, at, List.of(goal.pose()));
-        List<Pose> counters = goal.pose().ties().counter().stream()
-                .filter(pool::has)
-                .map(pool.catalogue()::pose)
-                .filter(pose ->
-                        Cover.sideSeconds(pose, pose.doseFor(pool.brief().level())) > 0)
-                .toList();
-        boolean balanced = sections.subList(at + 1, sections.size()).stream()
-                .flatMap(section -> section.items().stream())
-                .anyMatch(item -> item instanceof Step step
-                        && counters.stream().anyMatch(pose -> pose.id().equals(step.pose())));
-        if (balanced || counters.isEmpty()) return;
-        sections.add(at + 1, Section.of(name("counterposes"), SectionRole.COUNTERPOSES));
-        addAll(SectionRole.COUNTERPOSES, at + 1, List.of(counters.get(0)));
-    }
-
-    private void addAll(SectionRole role, int at, List<Pose> poses) {
-        Section section = sections.get(at);
-        List<Item> items = new ArrayList<>(section.items());
-        for (Pose pose : poses) {
-            Step step = Doses.atLeastUsual(
-                    name("to-peak"), pose, pool.brief().level(), pool.brief().begins());
-            items.add(step);
+    /** Whether something behind the place of the peak balances it already. */
+    private boolean isBalanced(ClassPlan own) {
+        Set<String> counters = new HashSet<>(goal.pose().ties().counter());
+        boolean behind = false;
+        for (Section section : own.sections()) {
+            boolean late = !BEFORE.contains(section.role()) && section.role() != SectionRole.PEAK;
+            behind |= late && section.role() != SectionRole.FLOOR || section.role() == SectionRole.COUNTERPOSES;
+            if (behind && poses(section.items()).stream().anyMatch(counters::contains)) return true;
         }
-        sections.set(at, section.withChildren(items));
+        return false;
     }
 
-    private NodeId name(String root) {
-        int n = 1;
-        while (!ids.add(root + "-" + n)) n++;
-        return new NodeId(root + "-" + n);
+    /** A class with what was put in, each behind what it was put behind. */
+    private static final class Merged {
+        private final List<Section> sections;
+        private final Set<NodeId> own = new LinkedHashSet<>();
+
+        Merged(ClassPlan plan) {
+            sections = new ArrayList<>(plan.sections());
+            plan.walk(node -> own.add(node.id()));
+        }
+
+        ClassPlan with(ClassPlan built) {
+            int at = -1;
+            for (Section section : built.sections()) at = put(section, at);
+            return new ClassPlan(built.settings(), sections);
+        }
+
+        /** @return where the section is now; @param behind where the one before it is, and a new one is put */
+        private int put(Section section, int behind) {
+            int at = place(section);
+            if (at < 0) {
+                at = behind + 1;
+                sections.add(
+                        at, Section.of(new NodeId("to-peak-" + section.role().word()), section.role()));
+            }
+            NodeId before = null;
+            for (Item item : section.items()) {
+                if (own.contains(item.id())) at = Math.max(at, sectionOf(item.id()));
+                else put(before == null ? at : sectionOf(before), before, item);
+                before = item.id();
+            }
+            return Math.max(at, behind);
+        }
+
+        private void put(int at, @Nullable NodeId before, Item item) {
+            List<Item> items = new ArrayList<>(sections.get(at).items());
+            int place = sections.get(at).role() == SectionRole.PEAK && before == null ? items.size() : 0;
+            for (int k = 0; k < items.size(); k++) if (items.get(k).id().equals(before)) place = k + 1;
+            items.add(place, item);
+            sections.set(at, sections.get(at).withChildren(items));
+        }
+
+        /** Where something of a section is already, or else the last of its role is; less than 0 where there is none. */
+        private int place(Section section) {
+            for (Item item : section.items()) if (own.contains(item.id())) return sectionOf(item.id());
+            int found = -1;
+            for (int i = 0; i < sections.size(); i++) if (sections.get(i).role() == section.role()) found = i;
+            return found;
+        }
+
+        private int sectionOf(NodeId item) {
+            for (int i = 0; i < sections.size(); i++)
+                for (Item there : sections.get(i).items()) if (there.id().equals(item)) return i;
+            throw new IllegalStateException("no item " + item);
+        }
     }
 }

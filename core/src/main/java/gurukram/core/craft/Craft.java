@@ -323,6 +323,9 @@ public final class Craft {
     private void returns() {
         long home = holds.stream().filter(hold -> HOMES.contains(hold.pose())).count();
         put(Kind.HOME, home, "", 3.0, 14.0);
+        Firsts firsts = Firsts.of(score.moments(), catalogue);
+        put(Kind.FIRST_DEEP, firsts.deep().size(), "", null, 0.0);
+        put(Kind.FIRST_STRONG, firsts.strong().size(), "", null, (double) Firsts.USUAL_STRONG);
         int[] threads = {0};
         plan.walk(node -> {
             String thread = node instanceof Step step

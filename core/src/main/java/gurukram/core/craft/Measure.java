@@ -38,6 +38,8 @@ public record Measure(
         COOL_DOWN("Cool-down", "of the class, with the floor before it"),
         PASSIVE("Let go in the cool-down", "of its holds are passive"),
         REST("Rest", "minutes"),
+        FIRST_DEEP("Deep or on one leg, new in half a breath", "poses met for the first time today in a movement"),
+        FIRST_STRONG("Strong, new in half a breath", "other poses met so; everyday ones do not count"),
         THREADS("Lines of the theme", "on the way");
 
         private final String words;

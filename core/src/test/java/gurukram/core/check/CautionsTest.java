@@ -44,6 +44,26 @@ class CautionsTest {
     }
 
     @Test
+    void aLineOfTheirOwnHoldsWhereItStandsAndAWordForAllPlaces() {
+        String twice = "class: T\n- 60 min, vinyasa, intermediate\nstanding:\ndownward dog, 5 breaths\n%s"
+                + "warrior 2, both, 5 breaths\ndownward dog, 3 breaths\n%s";
+        assertEquals(
+                "For wrist (1) a change is wanted at downward dog.",
+                Checked.of(twice.formatted("- wrist: puppy\n", ""), Checked.group("9 mats, 1 wrist"))
+                        .says(Cautions.class));
+        assertEquals(
+                "",
+                Checked.of(twice.formatted("- wrist: puppy\n", "- wrist: puppy\n"), Checked.group("9 mats, 1 wrist"))
+                        .says(Cautions.class));
+        Checked bare = Checked.of(twice.formatted("", ""), Checked.group("9 mats, 1 wrist"));
+        Mend word = bare.mends(bare.only(Cautions.class)).stream()
+                .filter(mend -> mend.label().startsWith("Write it"))
+                .findFirst()
+                .orElseThrow();
+        assertEquals("", bare.mended(word).says(Cautions.class));
+    }
+
+    @Test
     void aBlockedPoseMustGoAndAnotherIsOffered() {
         Checked eyes = Checked.of(
                 CLASS.formatted("inversions:\nheadstand, 5 breaths\nchild's pose, 5 breaths\n"),

@@ -6,6 +6,7 @@ import static gurukram.core.compose.Compositions.UNFOLDER;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import gurukram.core.body.Action;
 import gurukram.core.body.Base;
 import gurukram.core.body.Side;
 import gurukram.core.compose.brief.Brief;
@@ -18,6 +19,7 @@ import gurukram.core.compose.brief.Wish;
 import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.idea.Concepts;
 import gurukram.core.compose.search.Places;
+import gurukram.core.compose.search.Sequences;
 import gurukram.core.dose.Range;
 import gurukram.core.group.People;
 import gurukram.core.group.Room;
@@ -35,6 +37,7 @@ import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Risk;
 import gurukram.core.score.EffortCurve;
+import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Unfolder;
 import gurukram.core.text.Refused;
@@ -111,6 +114,42 @@ class ComposerTest {
         double strong = effort(plan(HALF_MOON.with(Flavour.STRONG)));
         assertThat(restful).isLessThan(steady);
         assertThat(steady).isLessThan(strong);
+    }
+
+    @Test
+    void aPlayfulClassStandsOnOneLegMoreOften() {
+        assertThat(onOneLeg(plan(HALF_MOON.with(Flavour.PLAYFUL)))).isGreaterThan(onOneLeg(plan(HALF_MOON)));
+    }
+
+    private static long onOneLeg(ClassPlan plan) {
+        return Sequences.poses(plan).stream()
+                .filter(id -> CATALOGUE.pose(id).demands(Action.ONE_LEG_BALANCE) > 1)
+                .count();
+    }
+
+    /** Four peaks whose classes hold a plank by itself among standing flows. */
+    @Test
+    void aPlankIsNotHeldBetweenTwoMountains() {
+        int held = 0;
+        for (String peak : List.of("crow", "side-crow", "handstand", "firefly")) {
+            for (Level level : List.of(Level.INTERMEDIATE, Level.ADVANCED)) {
+                List<Moment> moments =
+                        UNFOLDER.unfold(plan(Brief.to(peak, 60, Style.VINYASA, level)), null).moments().stream()
+                                .filter(moment -> moment.pose() != null)
+                                .toList();
+                for (int i = 1; i + 1 < moments.size(); i++) {
+                    Moment plank = moments.get(i);
+                    if (plank.flow() != null || CATALOGUE.pose(plank.pose()).base() != Base.PLANK) continue;
+                    held++;
+                    assertThat(List.of(
+                                    moments.get(i - 1).pose(),
+                                    moments.get(i + 1).pose()))
+                            .as(peak + " " + level)
+                            .isNotEqualTo(List.of("mountain", "mountain"));
+                }
+            }
+        }
+        assertThat(held).isPositive();
     }
 
     @Test

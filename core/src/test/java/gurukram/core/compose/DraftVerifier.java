@@ -179,6 +179,8 @@ final class DraftVerifier {
         for (Section section : draft.plan().sections()) {
             for (Item item : section.items()) {
                 if (!(item instanceof Flow flow)) continue;
+                if (flow.settings().hasSides() && !hasSides(flow))
+                    faults.add("both sides of " + flow.settings().name() + " are the same");
                 if (flow.settings().rounds() > 1)
                     flows += Objects.requireNonNull(score.totals().get(flow.id()))
                             .lengthMs();
@@ -188,6 +190,10 @@ final class DraftVerifier {
         if (draft.brief().style() == Style.HATHA && flows > 0.4 * score.totalMs())
             faults.add("hatha with flows of " + 100 * flows / score.totalMs() + " %");
         if (draft.brief().style() == Style.VINYASA && !layered) faults.add("no layered flow");
+    }
+
+    private boolean hasSides(Flow flow) {
+        return score.moments().stream().anyMatch(moment -> flow.id().equals(moment.flow()) && moment.side() != null);
     }
 
     /** Three rounds, and each is another than the one before. */

@@ -1,18 +1,30 @@
 package gurukram.core.compose;
 
+import static gurukram.core.Plans.CATALOGUE;
 import static gurukram.core.compose.Compositions.COMPOSER;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.Notation;
 import gurukram.core.check.Finding;
+import gurukram.core.check.Severity;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Draft;
 import gurukram.core.compose.search.Sequences;
+import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Section;
+import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class LeadThereTest {
     private static final ClassPlan EVENING = Notation.plan(String.join(
@@ -57,6 +69,107 @@ class LeadThereTest {
         Draft again = COMPOSER.leadThere(draft.plan(), Brief.to("half-moon", 45, Style.HATHA, Level.INTERMEDIATE))
                 .orElseThrow();
         assertThat(Sequences.poses(again.plan())).isEqualTo(Sequences.poses(draft.plan()));
+    }
+
+    /** Half a class: what a teacher has written by Monday evening for Tuesday. */
+    private static final ClassPlan HALF = Notation.plan(String.join(
+            "\n",
+            "class: Tuesday",
+            "- 60 min, vinyasa, intermediate",
+            "arrive:",
+            "easy seat, 120 s open",
+            "warm-up:",
+            "flow \"cow and cat\", 5 rounds, no sides",
+            "  cow, in",
+            "  cat, out",
+            "end flow",
+            "wrist circles, 30 s",
+            "salutations:",
+            "mountain, 1 breath",
+            "flow \"salute\", 3 rounds, no sides",
+            "  raised arms, in",
+            "  standing fold, out",
+            "  half lift, in",
+            "  standing fold, out",
+            "  raised arms, in",
+            "  prayer stand, out",
+            "end flow",
+            "standing:",
+            "- note: The warriors of Tuesday.",
+            "warrior 2, both, 5 breaths",
+            "triangle, both, 4-6 breaths, at 5",
+            "cool-down:",
+            "lying twist, both, 8 breaths",
+            "rest:",
+            "final rest, 360 s",
+            "close:",
+            "closing seat, 6 breaths"));
+
+    private static Draft halfLed(String peak) {
+        return COMPOSER.leadThere(HALF, Brief.to(peak, 60, Style.VINYASA, Level.INTERMEDIATE))
+                .orElseThrow();
+    }
+
+    private static List<NodeId> names(ClassPlan plan) {
+        List<NodeId> names = new ArrayList<>();
+        plan.walk(node -> names.add(node.id()));
+        return names;
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"half-moon", "crow", "bow", "seated-forward-fold", "headstand", "splits"})
+    void itIsFilledToItsSlotWithALessonAndAPhraseAroundWhatIsThere(String peak) {
+        Draft draft = halfLed(peak);
+        assertThat(draft.totalMs()).isBetween(3_595_000L, 3_605_000L);
+        List<NodeId> now = names(draft.plan());
+        assertThat(now).doesNotHaveDuplicates().containsSubsequence(names(HALF));
+        List<Flow> flows = new ArrayList<>();
+        draft.plan().walk(node -> {
+            if (node instanceof Flow flow && flow.settings().rounds() > 1) flows.add(flow);
+        });
+        assertThat(flows.size()).as("flows of hers, and more").isGreaterThan(2);
+        assertThat(flows)
+                .allSatisfy(flow -> assertThat(flow.settings().rounds()).isLessThanOrEqualTo(5));
+        Section part = draft.plan().sections().stream()
+                .filter(section -> section.role() == SectionRole.PEAK)
+                .findFirst()
+                .orElseThrow();
+        assertThat(new NotationWriter(CATALOGUE)
+                        .write(new ClassPlan(draft.plan().settings(), List.of(part))))
+                .contains("Way out:");
+        assertThat(draft.report().findings())
+                .filteredOn(finding -> finding.severity() != Severity.INFO)
+                .extracting(Finding::rule)
+                .doesNotContain("preparation", "prop-fetch", "counterpose", "step-between");
+    }
+
+    @Test
+    void whatIsHersKeepsItsWordsAndItsDose() {
+        Draft draft = halfLed("half-moon");
+        for (Section section : HALF.sections()) {
+            Section now = (Section) draft.plan().find(section.id()).orElseThrow();
+            assertThat(now.texts().note()).endsWith(section.texts().note());
+            for (Item item : section.items()) {
+                if (item instanceof Flow) assertThat(now.items()).contains(item);
+                else
+                    assertThat(((Step) draft.plan().find(item.id()).orElseThrow()).pose())
+                            .isEqualTo(((Step) item).pose());
+            }
+        }
+        assertThat(new NotationWriter(CATALOGUE).write(draft.plan())).contains("triangle, both, 4-6 breaths, at 5");
+    }
+
+    @Test
+    void whereMostOfTheSlotIsTakenTheLessonIsAShortOne() {
+        Draft whole = halfLed("half-moon");
+        ClassPlan nearlyFull =
+                Notation.plan(new NotationWriter(CATALOGUE).write(HALF).replace("60 min", "25 min"));
+        Draft draft = COMPOSER.leadThere(nearlyFull, Brief.to("half-moon", 25, Style.VINYASA, Level.INTERMEDIATE))
+                .orElseThrow();
+        List<String> poses = Sequences.poses(draft.plan());
+        assertThat(poses)
+                .contains("half-moon")
+                .hasSizeLessThan(Sequences.poses(whole.plan()).size());
     }
 
     @Test

@@ -1,8 +1,10 @@
 package gurukram.core.compose.idea;
 
+import gurukram.core.pose.Pose;
 import gurukram.core.text.Table;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -23,6 +25,13 @@ public record Lesson(
 
     public static Optional<Lesson> of(String peak) {
         return Optional.ofNullable(ALL.get(peak));
+    }
+
+    /** How a rung is taught: as its pose is, or, where it is a form of what was asked for by its name, as that is. */
+    public static Optional<Lesson> of(Pose pose, Pose asked) {
+        boolean isForm =
+                pose.name().toLowerCase(Locale.ROOT).contains(asked.name().toLowerCase(Locale.ROOT));
+        return of(pose.id()).or(() -> isForm ? of(asked.id()) : Optional.empty());
     }
 
     public static List<Lesson> all() {

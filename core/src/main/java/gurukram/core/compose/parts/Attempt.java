@@ -15,6 +15,7 @@ import gurukram.core.compose.search.Shown;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
 import gurukram.core.phrase.PhraseBook;
+import gurukram.core.plan.Item;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Style;
@@ -64,6 +65,11 @@ public record Attempt(
         return goal != null && Places.isLow(goal.pose());
     }
 
+    /** Whether something stays as the teacher has it. */
+    boolean isKept(Item item) {
+        return brief.kept().stream().anyMatch(one -> one.item().id().equals(item.id()));
+    }
+
     boolean has(SectionRole role) {
         return !sketch.entries(role).isEmpty();
     }
@@ -104,6 +110,11 @@ public record Attempt(
     }
 
     private static boolean isOffTheFloor(Pose pose) {
-        return pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED || pose.base() == Base.PLANK;
+        return isCarried(pose) || pose.base() == Base.PLANK;
+    }
+
+    /** Whether the hands or the head carry all of somebody. */
+    static boolean isCarried(Pose pose) {
+        return pose.base() == Base.ARM_BALANCE || pose.base() == Base.INVERTED;
     }
 }

@@ -95,6 +95,9 @@ public final class Filling {
         return Optional.ofNullable(choice(role, pose -> 0));
     }
 
+    /** What the hands or the head carry is no filler in a class that does not lead there. */
+    private static final double CARRIED = 12;
+
     private @Nullable Pose choice(SectionRole role, ToDoubleFunction<Pose> more) {
         return choice(role, more, 1);
     }
@@ -116,7 +119,8 @@ public final class Filling {
                     + more.applyAsDouble(pose)
                     + stays(pose)
                     - families.getOrDefault(pose.family(), 0)
-                    - (pose.wristLoad() ? 3 : 0);
+                    - (pose.wristLoad() ? 3 : 0)
+                    - (Attempt.isCarried(pose) && !Attempt.leadsOffTheFloor(attempt.goal()) ? CARRIED : 0);
             if (points > best) {
                 best = points;
                 found = pose;
@@ -181,6 +185,7 @@ public final class Filling {
             for (Sketch.Entry entry : List.copyOf(sketch.entries(role))) {
                 if (!(entry.item() instanceof Step step) || !(step.dose() instanceof Range range) || isOpen(range))
                     continue;
+                if (attempt.isKept(step)) continue;
                 ranges.put(step.id(), range);
                 List<Dose> steps = Doses.countable(range);
                 Dose dose = nearest(steps, range.chosen());

@@ -44,6 +44,7 @@ public final class IdeaPart {
     /** Which of the lines of an idea is said at the peak. */
     private static final int AT_PEAK = 2;
 
+    private static final Set<String> HOME = Set.of("mountain", "downward-dog");
     private static final Set<String> BACK = Set.of("childs-pose", "table", "staff");
 
     private final Attempt attempt;
@@ -135,18 +136,23 @@ public final class IdeaPart {
         return suits((Step) entry.item());
     }
 
-    /** Where a line about the idea is said: in a shape of it before any other, and in what only brings people back at last. */
+    /** Where a line about the idea is said: in a shape of it before any other, then at home, and in what only brings people back at last. */
     private int suits(Step step) {
         if (step.pose() == null) return 1;
-        if (Objects.requireNonNull(attempt.concept()).has(step.pose())) return 2;
+        if (isOfIdea(step)) return 3;
+        if (HOME.contains(step.pose()) && step.dose() instanceof Dose.Breaths home && home.breaths() > 1) return 2;
         return BACK.contains(step.pose()) ? 0 : 1;
     }
 
+    private boolean isOfIdea(Step step) {
+        return step.pose() != null && Objects.requireNonNull(attempt.concept()).has(step.pose());
+    }
+
     /** Whether there is room for a word: in a lesson while it is shown or between two goes, else in any hold. */
-    private static boolean isQuiet(Step step, SectionRole role) {
+    private boolean isQuiet(Step step, SectionRole role) {
         if (step.marks().locked()) return false;
         if (role == SectionRole.PEAK) return step.pose() == null || step.pose().equals("mountain");
-        return step.pose() != null && step.dose().at(Dose.Reading.CHOSEN) instanceof Dose.Breaths;
+        return step.pose() != null && (isOfIdea(step) || step.dose().at(Dose.Reading.CHOSEN) instanceof Dose.Breaths);
     }
 
     /** The theme shape, small in the warm-up and lying at the end. */

@@ -11,6 +11,7 @@ import gurukram.core.plan.Item;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Pose;
+import gurukram.core.score.Moment;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,12 @@ final class Joints {
     private static final double DOWN_AGAIN = 25;
     private static final Set<Base> LOWEST = EnumSet.of(Base.SEATED, Base.SUPINE, Base.SIDE_LYING);
     private static final int LOW_LEGS = 3;
+    private static final Set<String> HOMES = Set.of("downward-dog", "mountain", "childs-pose");
+    private static final List<SectionRole> COMES_HOME =
+            List.of(SectionRole.STANDING, SectionRole.FLOOR, SectionRole.BALANCE);
+    private static final int LEAST_HOME = 3;
+    private static final int HOME_BREATHS = 3;
+    private static final long SHORTEST_HOME_MS = 4_000;
 
     private final Attempt attempt;
     private final Sketch sketch;
@@ -79,6 +86,28 @@ final class Joints {
         boolean again = last instanceof Step step && id.equals(step.pose());
         if (id.isEmpty() || again || !attempt.pool().has(id)) return Optional.empty();
         return Optional.of(attempt.step(part, attempt.catalogue().pose(id), new Dose.Breaths(first ? 1 : 3)));
+    }
+
+    /** Where a short class comes home less often than is usual, some breaths more before its parts. */
+    void comeHome() {
+        for (SectionRole part : COMES_HOME) {
+            List<Sketch.Entry> entries = sketch.entries(part);
+            String id = part == SectionRole.FLOOR ? "childs-pose" : "mountain";
+            boolean there = entries.isEmpty()
+                    || entries.get(0).pose() != null
+                            && HOMES.contains(entries.get(0).pose().id());
+            if (there || !attempt.pool().has(id) || timesHome() >= LEAST_HOME) continue;
+            sketch.putInFront(part, attempt.step(part, attempt.catalogue().pose(id), new Dose.Breaths(HOME_BREATHS)));
+        }
+    }
+
+    private long timesHome() {
+        return attempt.clock().score(sketch.plan()).moments().stream()
+                .filter(moment -> moment.kind() == Moment.Kind.HOLD
+                        && moment.pose() != null
+                        && HOMES.contains(moment.pose())
+                        && moment.workMs() >= SHORTEST_HOME_MS)
+                .count();
     }
 
     /** What it costs to get from where the part has come to so far to where a phrase begins. */

@@ -25,7 +25,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * Holds with sides that stand next to each other, gathered to chains: one side of all of them, then the other. Right, left and
@@ -52,19 +51,17 @@ public final class OneSide {
     /** Beginners meet the poses of the busy parts on both sides one by one; what the teacher keeps stays as it is. */
     public ClassPlan gathered(ClassPlan plan) {
         Set<SectionRole> roles = attempt.brief().level() == Level.BEGINNER ? QUIET : ALL;
-        Set<NodeId> kept =
-                attempt.brief().kept().stream().map(one -> one.item().id()).collect(Collectors.toSet());
         List<Section> sections = new ArrayList<>();
         for (Section section : plan.sections())
-            sections.add(roles.contains(section.role()) ? section.withChildren(gathered(section, kept)) : section);
+            sections.add(roles.contains(section.role()) ? section.withChildren(gathered(section)) : section);
         return new ClassPlan(plan.settings(), sections);
     }
 
-    private List<Item> gathered(Section section, Set<NodeId> kept) {
+    private List<Item> gathered(Section section) {
         List<Item> items = new ArrayList<>();
         List<Step> run = new ArrayList<>();
         for (Item item : section.items()) {
-            boolean sided = item instanceof Step step && !kept.contains(step.id()) && isSided(section.role(), step);
+            boolean sided = item instanceof Step step && !attempt.isKept(step) && isSided(section.role(), step);
             boolean goesOn = sided && fits(run, (Step) item);
             if (!goesOn) close(run, items);
             if (sided) run.add((Step) item);

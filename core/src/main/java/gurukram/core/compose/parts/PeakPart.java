@@ -15,6 +15,7 @@ import gurukram.core.compose.search.Sketch;
 import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
+import gurukram.core.dose.Reps;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
@@ -31,17 +32,22 @@ import gurukram.core.pose.Risk;
 import gurukram.core.pose.UsualDoses;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /** The peak as a lesson, the rungs before it, and what balances it. */
 public final class PeakPart {
     /** What stands further away than one change of base is taught before, with its kind. */
     private static final int NEAR_LEGS = 1;
+
+    private static final int FEW_RUNGS = 2;
 
     private static final int TWICE_FROM_MINUTES = 45;
     private static final int SHOWN_FROM_MINUTES = 45;
@@ -71,8 +77,7 @@ public final class PeakPart {
         List<Pose> rungs = rungsBefore();
         List<Step> stages = new ArrayList<>();
         for (Pose rung : rungs) {
-            boolean near =
-                    Way.legs(Places.begins(rung), Places.begins(peak)) <= NEAR_LEGS && Places.staysUpOrDown(rung, peak);
+            boolean near = isNear(rung);
             SectionRole role = near ? SectionRole.PEAK : Places.forPreparation(rung, peak, attempt.peakIsLow());
             for (int times = isNeeded(rung) ? timesNeeded(rung, rungs) : 1; times > 0; times--) {
                 Dose dose = rung.range(brief.level());
@@ -148,7 +153,7 @@ public final class PeakPart {
     }
 
     private Optional<Lesson> lesson() {
-        return Lesson.of(goal().pose().id()).or(() -> Lesson.of(goal().asked().id()));
+        return Lesson.of(goal().pose(), goal().asked());
     }
 
     /**
@@ -192,7 +197,7 @@ public final class PeakPart {
 
     /** Once more, the other side first, the same or less. */
     private void secondGo(Step top) {
-        if (!goesTwice() || top.dose() instanceof Attempts) return;
+        if (!goesTwice() || top.dose() instanceof Attempts || top.dose() instanceof Reps) return;
         if (attempt.pool().has("mountain") && goal().pose().base() == Base.STANDING)
             sketch.put(
                     SectionRole.PEAK,
@@ -208,27 +213,73 @@ public final class PeakPart {
         return Objects.requireNonNull(goal, "a peak part is put only where there is a goal");
     }
 
-    /** The rungs right below, the nearest last, those without which a demand is not prepared, and one before a rung of high risk; what cannot be held is left to the flows. */
+    /** Whether a rung stands on the ground of the peak, or one change of base away, and is a stage of its lesson. */
+    private boolean isNear(Pose rung) {
+        Pose peak = goal().pose();
+        return Way.legs(Places.begins(rung), Places.begins(peak)) <= NEAR_LEGS && Places.staysUpOrDown(rung, peak);
+    }
+
+    /**
+     * The rungs right below, those on the ground of the peak before others, and the nearest last; those without which a demand is
+     * not prepared, and one before a rung of high risk. What cannot be held is left to the flows.
+     */
     private List<Pose> rungsBefore() {
+        List<Pose> ladder = heldRungs();
+        Set<Pose> taken = new LinkedHashSet<>();
+        int most = mostRungs();
+        if (ladder.size() < Math.min(most, FEW_RUNGS)) ladder.addAll(rungsOfOthers(ladder));
+        ladder.stream()
+                .sorted(Comparator.comparing((Pose pose) -> !isNear(pose)))
+                .limit(most)
+                .forEach(taken::add);
+        for (int i = 0; i < ladder.size(); i++) {
+            boolean leads = i > 0
+                    && taken.contains(ladder.get(i - 1))
+                    && ladder.get(i - 1).risk() == Risk.HIGH;
+            if (leads || isNeeded(ladder.get(i))) taken.add(ladder.get(i));
+        }
+        List<Pose> rungs =
+                new ArrayList<>(ladder.stream().filter(taken::contains).toList());
+        Collections.reverse(rungs);
+        return rungs;
+    }
+
+    /** The rungs below that may be held, the highest first. */
+    private List<Pose> heldRungs() {
+        return goal().ladder() == null ? new ArrayList<>() : heldRungs(goal().ladder(), goal().rung());
+    }
+
+    private List<Pose> heldRungs(Ladder ladder, int below) {
         List<Pose> rungs = new ArrayList<>();
-        Ladder ladder = goal().ladder();
-        if (ladder == null) return rungs;
-        int most = attempt.tightness() > 1
-                ? 1
-                : brief.minutes() >= 45 && attempt.tightness() == 1
-                        ? 2
-                        : (brief.minutes() >= 45 ? 2 : 1) + attempt.dice().pick("rungs", 2);
-        for (int rung = goal().rung() - 1; rung >= 1; rung--) {
+        for (int rung = below - 1; rung >= 1; rung--) {
             String id = ladder.rungs().get(rung - 1).pose();
             if (id == null || id.equals(goal().pose().id())) continue;
             Pose pose = attempt.catalogue().pose(id);
             boolean allowed =
                     attempt.pool().against(pose).isEmpty() && (pose.risk() != Risk.HIGH || brief.supervised());
-            boolean held = attempt.sideSeconds(pose) > 0;
-            boolean leads = !rungs.isEmpty() && rungs.get(0).risk() == Risk.HIGH;
-            if (allowed && held && (rungs.size() < most || leads || isNeeded(pose))) rungs.add(0, pose);
+            if (allowed && attempt.sideSeconds(pose) > 0 && !rungs.contains(pose)) rungs.add(pose);
         }
         return rungs;
+    }
+
+    /** What comes right before this pose on other ladders, on its ground: where its own has nothing. */
+    private List<Pose> rungsOfOthers(List<Pose> own) {
+        String peak = goal().pose().id();
+        return attempt.catalogue().laddersWith(peak).stream()
+                .flatMap(ladder ->
+                        heldRungs(ladder, ladder.rungOf(peak)).stream().limit(1))
+                .filter(pose -> isNear(pose) && pose.risk() == Risk.LOW && !own.contains(pose))
+                .distinct()
+                .limit(1)
+                .toList();
+    }
+
+    /** How many rungs there is time for: two or three, in a short flowing class one or two. */
+    private int mostRungs() {
+        if (attempt.tightness() > 1) return 1;
+        if (brief.minutes() < Attempt.ROOMY && !attempt.isVinyasa()) return 2;
+        if (brief.minutes() >= Attempt.ROOMY && attempt.tightness() == 1) return 2;
+        return (brief.minutes() >= Attempt.ROOMY ? 2 : 1) + attempt.dice().pick("rungs", 2);
     }
 
     /** What of the theme is the teacher's to say at the peak: the affirmation, else the sentence. */

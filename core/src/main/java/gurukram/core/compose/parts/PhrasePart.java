@@ -40,6 +40,9 @@ public final class PhrasePart {
     private static final int MANY_LOADS = 6;
     private static final double SELDOM = 0.4;
     private static final long ROOM_MS = 40_000;
+    /** What single holds that prepare a peak take up. */
+    private static final long LEFT_FOR_LESSON_MS = 180_000;
+
     private static final List<SectionRole> INSTEAD_OF_HOLDS = List.of(
             SectionRole.STANDING,
             SectionRole.BALANCE,
@@ -143,7 +146,10 @@ public final class PhrasePart {
     private List<Runnable> hatha() {
         List<Runnable> more = new ArrayList<>();
         more.add(() -> phrase(SectionRole.WARM_UP, line -> 0));
-        if (!attempt.has(SectionRole.FLOOR)) more.add(() -> chain(SectionRole.FLOOR));
+        // behind the peak there is little room in a short class
+        boolean behind = brief.minutes() < Attempt.ROOMY && attempt.peak() != null && !attempt.peakIsLow();
+        if (behind) more.add(() -> chain(SectionRole.STANDING));
+        else if (!attempt.has(SectionRole.FLOOR)) more.add(() -> chain(SectionRole.FLOOR));
         if (!attempt.has(SectionRole.BALANCE) && brief.minutes() >= 60) more.add(() -> chain(SectionRole.BALANCE));
         if (brief.minutes() >= 60) more.add(() -> chain(SectionRole.COOL_DOWN));
         if (brief.minutes() >= 75) more.add(() -> chain(SectionRole.STANDING));
@@ -172,6 +178,15 @@ public final class PhrasePart {
         List<PhraseLine> now = phrases.taken();
         now.subList(before.size(), now.size()).forEach(phrases::giveBack);
         return false;
+    }
+
+    /** For a class that is there already: the phrase that leads to the peak, and more that flows or a chain, where there is room. */
+    public void leadThere() {
+        whereItFits(() -> main.put(asLong()), LEFT_FOR_LESSON_MS);
+        if (attempt.tightness() > 0) return;
+        if (attempt.isVinyasa()) flow(List.of(SectionRole.STANDING, SectionRole.BALANCE), LEFT_FOR_LESSON_MS);
+        else whereItFits(() -> chain(SectionRole.STANDING), LEFT_FOR_LESSON_MS);
+        whereItFits(() -> chain(SectionRole.COOL_DOWN), LEFT_FOR_LESSON_MS);
     }
 
     /** In a vinyasa class phrases, before anything is held, until it flows as much as is usual; what they prepare need not be held. */
@@ -321,6 +336,11 @@ public final class PhrasePart {
         Predicate<PhraseLine> which = line -> Phrases.isIn(line, part, Phrase.Kind.CHAIN) && line.lengthMs() <= most;
         phrases.take(which, line -> -joints.away(part, line))
                 .ifPresent(taken -> joints.join(part, taken.flow(), taken.line()));
+    }
+
+    /** The room comes home between its parts, also in a short class. */
+    public void comeHome() {
+        joints.comeHome();
     }
 
     /** Who has warmed up lying comes up before standing up. */

@@ -5,6 +5,7 @@ import gurukram.core.body.ActionUse;
 import gurukram.core.compose.brief.Taught;
 import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.search.Dice;
+import gurukram.core.craft.Firsts;
 import gurukram.core.group.People;
 import gurukram.core.phrase.Phrase;
 import gurukram.core.phrase.PhraseLine;
@@ -23,6 +24,7 @@ import gurukram.core.score.Moment;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -69,8 +71,16 @@ final class Phrases {
     /** For a phrase of the class before, and of the one before that. */
     private static final double[] LATELY = {14, 7};
 
+    /** For a step of effort more, or less, on the average; or for some balances in a phrase. */
+    private static final double FLAVOUR = 12;
+
+    private static final double MANY_BALANCES = 3;
+
     private static final double SPARED = 1.5;
     private static final double CHANCE = 16;
+    /** For a pose that would come first on half a breath where it should not. */
+    private static final double SUDDEN = 12;
+
     private static final double ENOUGH_MS = 45_000;
     /** What is a movement of every salutation, also where it is the peak (craft.md, rule 3). */
     private static final Set<String> EVERYDAY =
@@ -90,6 +100,7 @@ final class Phrases {
 
     private final Map<String, Optional<Flow>> adapted = new LinkedHashMap<>();
     private final Map<String, Boolean> stale = new LinkedHashMap<>();
+    private final Map<String, Firsts> firsts = new HashMap<>();
 
     /** What the flows are called that stay as they are: none of them comes twice. */
     private final Set<String> kept;
@@ -200,11 +211,35 @@ final class Phrases {
         if (attempt.brief().level() != Level.BEGINNER) points += STAYS * Math.min(1, Math.max(0, line.sideRun() - 1));
         points += flavour(line);
         if (isStale(line)) points -= STALE;
+        points -= SUDDEN * sudden(line);
         points -= lately(line.flow().settings().name());
         points -= SHOWN
                 * Math.min(
                         MOST_SHOWN, attempt.shown().flow(line.flow().settings().name()));
         return points;
+    }
+
+    /** How many poses would come first on half a breath with a phrase, of those that should not. */
+    private long sudden(PhraseLine line) {
+        Firsts now = firsts(line);
+        if (now.deep().isEmpty() && now.strong().isEmpty()) return 0;
+        Set<String> known = new HashSet<>();
+        Set<String> strong = new HashSet<>();
+        for (PhraseLine taken : lines.keySet()) {
+            known.addAll(taken.poses());
+            strong.addAll(firsts(taken).strong());
+        }
+        long deep = now.deep().stream().filter(pose -> !known.contains(pose)).count();
+        long others =
+                now.strong().stream().filter(pose -> !known.contains(pose)).count();
+        return deep + Math.min(others, Math.max(0, strong.size() + others - Firsts.USUAL_STRONG));
+    }
+
+    private Firsts firsts(PhraseLine line) {
+        return firsts.computeIfAbsent(line.phrase().id(), id -> {
+            Flow flow = adapted(line).orElse(line.flow());
+            return Firsts.of(attempt.clock().score(flow).moments(), attempt.catalogue());
+        });
     }
 
     /** What was in the last class, or the one before, gives way to something else; a class that builds on the last keeps it. */
@@ -229,11 +264,13 @@ final class Phrases {
                 .orElse(0);
         return switch (attempt.brief().flavour()) {
             case STEADY -> 0;
-            case RESTFUL -> 3 * (2 - effort) - line.wristLoads() / 10.0;
-            case STRONG -> 3 * (effort - 2);
+            case RESTFUL -> FLAVOUR * (2 - effort) - line.wristLoads() / 10.0;
+            case STRONG -> FLAVOUR * (effort - 2);
             case PLAYFUL ->
                 line.poses().stream()
-                        .mapToDouble(id -> attempt.catalogue().pose(id).demands(Action.ONE_LEG_BALANCE) > 1 ? 0.7 : 0)
+                        .mapToDouble(id -> attempt.catalogue().pose(id).demands(Action.ONE_LEG_BALANCE) > 1
+                                ? FLAVOUR / MANY_BALANCES
+                                : 0)
                         .sum();
         };
     }

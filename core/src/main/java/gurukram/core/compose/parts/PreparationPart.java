@@ -1,5 +1,6 @@
 package gurukram.core.compose.parts;
 
+import gurukram.core.body.Base;
 import gurukram.core.body.Side;
 import gurukram.core.check.Needs;
 import gurukram.core.check.Preparation;
@@ -34,8 +35,13 @@ public final class PreparationPart {
     private static final double DEEP = 3;
 
     private static final double HARD = 2;
+    /** For what the hands or the head carry, where the peak stands on the feet or lies: it would want a preparation of its own. */
+    private static final double CARRIED = 6;
     /** For each need of the group that would have to do it otherwise. */
     private static final double CHANGED = 2;
+
+    /** For what is done on hands and feet, where everybody stands before and after it. */
+    private static final double DOWN_AND_UP = 2.5;
 
     private static final int WRIST_SECONDS = 30;
 
@@ -109,7 +115,8 @@ public final class PreparationPart {
         for (Moment moment : attempt.clock().score(plan).moments()) {
             if (moment.pose() == null) continue;
             Pose pose = attempt.catalogue().pose(moment.pose());
-            if (pose.equals(goal().pose())) break;
+            if (pose.equals(goal().pose()) && moment.section().equals(Sketch.id(SectionRole.PEAK))) break;
+            if (pose.equals(goal().pose())) continue;
             double[] side = sides.computeIfAbsent(pose, p -> new double[2]);
             double seconds = moment.workMs() / (double) Millis.SECOND;
             if (moment.side() != Side.LEFT) side[0] += seconds;
@@ -138,7 +145,12 @@ public final class PreparationPart {
                 sketch.replace(SectionRole.WARM_UP, entry, step.withDose(dose));
                 return;
             }
-            sketch.sort(SectionRole.WARM_UP, attempt.step(SectionRole.WARM_UP, pose, dose), false);
+            Step step = attempt.step(SectionRole.WARM_UP, pose, dose);
+            // what leans on the hands by itself comes behind it
+            boolean leans = sketch.entries(SectionRole.WARM_UP).stream()
+                    .anyMatch(entry -> entry.pose() != null && entry.pose().wristLoad());
+            if (leans) sketch.putInFront(SectionRole.WARM_UP, step);
+            else sketch.sort(SectionRole.WARM_UP, step, false);
             return;
         }
     }
@@ -158,7 +170,8 @@ public final class PreparationPart {
         boolean cold = Places.isLow(pose)
                 && !attempt.peakIsLow()
                 && (pose.effort() >= 4 || pose.effort() == 3 && pose.depth() >= 2);
-        double tired = pose.effort() >= 5 ? 1.5 : cold ? 4 : 1;
+        boolean downAndUp = pose.base() == Base.PLANK && !attempt.peakIsLow() && !Attempt.leadsOffTheFloor(goal);
+        double tired = (pose.effort() >= 5 ? 1.5 : cold ? 4 : 1) * (downAndUp ? DOWN_AND_UP : 1);
         boolean hard = pose.actions().stream().anyMatch(use -> use.demands() >= 3);
         double deep = (pose.depth() >= 3 ? DEEP : 1) * (hard ? HARD : 1);
         long changed = Needs.cautions(pose, brief.group()).stream()
@@ -167,6 +180,7 @@ public final class PreparationPart {
         return seconds
                 * (1 + CHANGED * changed)
                 * deep
+                * (Attempt.isCarried(pose) && !Attempt.leadsOffTheFloor(goal) ? CARRIED : 1)
                 * tired
                 * (1.6 - Math.min(1.2, byMerit.of(pose) / 20))
                 * (1 + Math.min(3, attempt.shown().pose(pose.id())))

@@ -10,9 +10,12 @@ import gurukram.core.phrase.PhraseLine;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Layer;
 import gurukram.core.plan.Link;
+import gurukram.core.plan.NodeId;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.When;
 import gurukram.core.plan.settings.FlowSettings;
+import gurukram.core.plan.settings.Rounds;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
 import java.util.ArrayList;
@@ -26,6 +29,8 @@ final class SalutePart {
     private static final int MOST_SALUTE_PERCENT = 14;
 
     private static final double LONGER_MS = 12_000;
+
+    private static final int STAYS_BREATHS = 3;
 
     private final Attempt attempt;
     private final Brief brief;
@@ -101,8 +106,31 @@ final class SalutePart {
                 SectionRole.SALUTATIONS,
                 attempt.step(SectionRole.SALUTATIONS, attempt.catalogue().pose("mountain"), new Dose.Breaths(1)));
         int rounds = brief.minutes() >= 60 ? 3 : 2;
-        sketch.put(SectionRole.SALUTATIONS, flow.with(flow.settings().withRounds(rounds)));
+        sketch.put(SectionRole.SALUTATIONS, growing(flow.with(flow.settings().withRounds(rounds)), rounds));
         return true;
+    }
+
+    /** Where it comes to a dog, the last round stays there, and of three the one before for a breath. */
+    private Flow growing(Flow flow, int rounds) {
+        List<Step> steps = new ArrayList<>();
+        boolean stayed = false;
+        for (Step step : flow.steps()) {
+            steps.add(step);
+            if (stayed
+                    || step.pose() == null
+                    || attempt.catalogue().pose(step.pose()).base() != Base.DOG) continue;
+            stayed = true;
+            NodeId id = new NodeId(step.id().value() + "-stay");
+            List<Layer> layers = new ArrayList<>();
+            layers.add(new Layer(new NodeId(id.value() + "-1"), When.in(Rounds.of(1, 1)), new Layer.Omit()));
+            if (rounds > 2)
+                layers.add(new Layer(
+                        new NodeId(id.value() + "-2"),
+                        When.in(Rounds.of(2, 2)),
+                        new Layer.Become(null, null, new Dose.Breaths(1))));
+            steps.add(step.named(id).withDose(new Dose.Breaths(STAYS_BREATHS)).withLayers(layers));
+        }
+        return flow.withChildren(steps);
     }
 
     /** The first salutation once more, plain: the room comes back to where it began. */

@@ -63,9 +63,7 @@ final class TimeLeft {
     }
 
     private boolean isAskedFor(Step step) {
-        return attempt.brief().wanted().contains(step.pose())
-                || attempt.brief().kept().stream()
-                        .anyMatch(one -> one.item().id().equals(step.id()));
+        return attempt.brief().wanted().contains(step.pose()) || attempt.isKept(step);
     }
 
     /** The shape of the idea at the end of the class is not given up for another flow. */

@@ -46,7 +46,12 @@ public final class Doses {
     }
 
     /** What a mouth counts (craft.md, rule 20). */
-    private static final List<Integer> BREATHS = List.of(1, 2, 3, 5, 8, 10, 15, 20, 30, 40);
+    private static final List<Integer> BREATHS = List.of(1, 2, 3, 5, 8, 10);
+
+    /** What is never held shorter than a mouth counts. */
+    private static final List<Integer> MANY_BREATHS = List.of(15, 20, 30, 40);
+
+    private static final int MOST_COUNTED = 10;
     /** Longer work wants words on the way. */
     private static final int MOST_ACTIVE = 8;
 
@@ -79,7 +84,13 @@ public final class Doses {
 
     private static List<Dose> countable(Dose low, Dose chosen, Dose high) {
         if (chosen instanceof Dose.Breaths)
-            return within(BREATHS, low, chosen, high, dose -> ((Dose.Breaths) dose).breaths(), Dose.Breaths::new);
+            return within(
+                    ((Dose.Breaths) low).breaths() > MOST_COUNTED ? MANY_BREATHS : BREATHS,
+                    low,
+                    chosen,
+                    high,
+                    dose -> ((Dose.Breaths) dose).breaths(),
+                    Dose.Breaths::new);
         if (chosen instanceof Dose.Seconds)
             return within(SECONDS, low, chosen, high, dose -> ((Dose.Seconds) dose).seconds(), Dose.Seconds::new);
         if (chosen instanceof Reps reps)

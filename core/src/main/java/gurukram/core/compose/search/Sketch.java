@@ -70,6 +70,11 @@ public final class Sketch {
         entries(role).add(new Entry(item, poseOf(item), false, Place.FIRST));
     }
 
+    /** What begins a part, before all that is in it. */
+    public void putInFront(SectionRole role, Item item) {
+        entries(role).add(0, new Entry(item, poseOf(item), false, Place.FIRST));
+    }
+
     /** What ends a part. */
     public void putLast(SectionRole role, Item item) {
         entries(role).add(new Entry(item, poseOf(item), false, Place.LAST));
@@ -144,11 +149,16 @@ public final class Sketch {
         for (SectionRole role : order) {
             if (entries(role).isEmpty()) continue;
             List<Item> items = items(role, at);
-            sections.add(Section.of(new NodeId("part-" + role.word()), role, items.toArray(new Item[0])));
+            sections.add(Section.of(id(role), role, items.toArray(new Item[0])));
             Pose last = lastPose(items);
             if (last != null) at = last.base();
         }
         return new ClassPlan(settings, sections);
+    }
+
+    /** What a part is called in the plan. */
+    public static NodeId id(SectionRole role) {
+        return new NodeId("part-" + role.word());
     }
 
     /** Where people are when what a part has so far is done; null where it has nothing. */
