@@ -50,7 +50,7 @@ public final class Composer {
     private static final int MOST_TRIES = 10;
     private static final int TIGHTEST = 4;
     private static final long TOO_LONG_MS = 45_000;
-    private static final int MOST_IDEAS = 4;
+    private static final int MOST_IDEAS = 3;
     /** What a pose must do for the peak or the theme to be missed. */
     private static final double USEFUL = 2.5;
     /** So many are built until one is as classes usually are; of those the best is mended, and what is serious then is tried on. */

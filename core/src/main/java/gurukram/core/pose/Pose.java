@@ -137,6 +137,12 @@ public record Pose(
         return with(ties, others, cautions);
     }
 
+    /** By its id alone, which is quick: poses are looked up in maps all the time. */
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
     /** @param foreign its names in another language, the one to show first */
     Pose called(List<String> foreign) {
         return with(names.called(foreign), ties, facts, cautions);

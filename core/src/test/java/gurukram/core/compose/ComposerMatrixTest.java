@@ -76,18 +76,18 @@ class ComposerMatrixTest {
     private static final Map<String, Integer> RULES = Map.ofEntries(
             Map.entry("1", 100),
             Map.entry("2", 100),
-            Map.entry("3", 90),
+            Map.entry("3", 96),
             Map.entry("4", 100),
-            Map.entry("5", 95),
-            Map.entry("5 trips", 85),
+            Map.entry("5", 97),
+            Map.entry("5 trips", 90),
             Map.entry("5.4", 100),
-            Map.entry("6", 80),
+            Map.entry("6", 87),
             Map.entry("8", 97),
             Map.entry("10", 95),
             Map.entry("12", 97),
-            Map.entry("13", 93),
-            Map.entry("14", 90),
-            Map.entry("15", 93),
+            Map.entry("13", 96),
+            Map.entry("14", 92),
+            Map.entry("15", 96),
             Map.entry("19", 97),
             Map.entry("20", 97),
             Map.entry("22", 88),
@@ -96,9 +96,9 @@ class ComposerMatrixTest {
             Map.entry("30 spine", 97),
             Map.entry("30 wrists", 97),
             Map.entry("30 gentle", 97),
-            Map.entry("31", 93),
+            Map.entry("31", 96),
             Map.entry("32", 85),
-            Map.entry("33", 90),
+            Map.entry("33", 92),
             Map.entry("34", 100),
             Map.entry("35 passive", 100),
             Map.entry("35 lying", 95),
@@ -109,7 +109,7 @@ class ComposerMatrixTest {
             Map.entry("36 words", 100),
             Map.entry("38", 93),
             Map.entry("40", 97),
-            Map.entry("look", 88));
+            Map.entry("look", 90));
 
     @Test
     void underSupervisionThePeaksOffTheFloorAreReachedAndAreAsTheyHaveToBe() {

@@ -206,7 +206,15 @@ public record DraftPage(
 
     private static String flowing(ClassPlan plan, Score score, PoseCatalogue catalogue) {
         var measures = Craft.of(plan, score, catalogue);
-        return Objects.requireNonNull(measures.get(Measure.Kind.FLOW_SHARE)).shown() + " in flows, the rest held";
+        Measure share = Objects.requireNonNull(measures.get(Measure.Kind.FLOW_SHARE));
+        String told = share.shown() + " in flows, the rest held";
+        boolean little = share.value() != null && share.least() != null && share.value() < share.least();
+        // where the slot and the way to the peak leave no room for more of them, it is said
+        return little && plan.settings().peak() != null
+                ? told
+                        + ": less than is usual, as %d minutes leave no more beside what leads to the peak"
+                                .formatted(plan.settings().slotMinutes())
+                : told;
     }
 
     private static String rising(ClassPlan plan, Score score, PoseCatalogue catalogue) {

@@ -105,6 +105,15 @@ class DraftsTest {
     }
 
     @Test
+    void whereAShortClassFlowsLessThanIsUsualItSaysWhy() {
+        String less = "less than is usual, as 30 minutes leave no more beside what leads to the peak";
+        String set = draft("peak", "bird-of-paradise", "minutes", "30", "level", "ADVANCED");
+        assertThat(http.get(set).body()).contains(less);
+        assertThat(http.get(drafts(set).get(0)).body()).contains("in flows, the rest held");
+        assertThat(http.get(draft("minutes", "60")).body()).doesNotContain("less than is usual");
+    }
+
+    @Test
     void theBriefHasADefaultForEverythingAndPeaksAreDrawn() {
         String page = http.get("/drafts/new").body();
         assertThat(page).contains("Half moon", "figure.svg", "no peak: the theme leads", "value=\"60\"");

@@ -18,6 +18,7 @@ import gurukram.core.score.Score;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -216,8 +217,11 @@ public final class PhrasePart {
 
     /** Where it flows less than is usual: a phrase more, and what is held before the peak and at the end as that leaves it. */
     private void insteadOfHolds(PreparationPart preparation) {
+        Set<SectionRole> tried = EnumSet.noneOf(SectionRole.class);
         for (SectionRole part : INSTEAD_OF_HOLDS) {
-            for (int i = 0; i < CHOICES; i++) {
+            // where nothing fitted nothing fits before something else has changed
+            boolean again = !tried.add(part);
+            for (int i = 0; i < CHOICES && !again; i++) {
                 if (flowing.enough(sketch.plan())) return;
                 Set<NodeId> held = preparation.held();
                 boolean prepared = preparation.isPrepared();
@@ -230,7 +234,10 @@ public final class PhrasePart {
                             phrase(part, asLong(), time.left(time.littleRoom()));
                             if (flowing.flows(sketch.plan()) > flows && !preparation.put()) sketch.backTo(mark);
                         },
-                        time.roomWithoutSingles())) break;
+                        time.roomWithoutSingles())) {
+                    tried.clear();
+                    break;
+                }
                 preparation.backTo(held, prepared);
             }
         }
