@@ -94,7 +94,9 @@ final class LeadThere {
         for (Section section : own.sections()) {
             SectionRole role = switch (section.role()) {
                 case PEAK -> hasPeak(section) ? SectionRole.PEAK : before();
-                case TALK -> SectionRole.ARRIVE;
+                // parts a draft has not: what counts is their time
+                case TALK, LESSON -> SectionRole.ARRIVE;
+                case INVERSIONS, SIT -> SectionRole.COOL_DOWN;
                 default -> section.role();
             };
             for (Item item : section.items()) kept.add(new Brief.Kept(role, item));
@@ -158,15 +160,19 @@ final class LeadThere {
             NodeId before = null;
             for (Item item : section.items()) {
                 if (own.contains(item.id())) at = Math.max(at, sectionOf(item.id()));
-                else put(before == null ? at : sectionOf(before), before, item);
+                else put(section.role(), before == null ? at : sectionOf(before), before, item);
                 before = item.id();
             }
             return Math.max(at, behind);
         }
 
-        private void put(int at, @Nullable NodeId before, Item item) {
+        /** What stands behind a peak that was there goes to the last part of its own role, where there is one. */
+        private void put(SectionRole role, int there, @Nullable NodeId before, Item item) {
+            int last = lastOf(role);
+            int at = sections.get(there).role() == role || last < 0 ? there : last;
             List<Item> items = new ArrayList<>(sections.get(at).items());
-            int place = sections.get(at).role() == SectionRole.PEAK && before == null ? items.size() : 0;
+            boolean isElsewhere = at != there || role == SectionRole.PEAK && before == null;
+            int place = isElsewhere ? items.size() : 0;
             for (int k = 0; k < items.size(); k++) if (items.get(k).id().equals(before)) place = k + 1;
             items.add(place, item);
             sections.set(at, sections.get(at).withChildren(items));
@@ -175,8 +181,12 @@ final class LeadThere {
         /** Where something of a section is already, or else the last of its role is; less than 0 where there is none. */
         private int place(Section section) {
             for (Item item : section.items()) if (own.contains(item.id())) return sectionOf(item.id());
+            return lastOf(section.role());
+        }
+
+        private int lastOf(SectionRole role) {
             int found = -1;
-            for (int i = 0; i < sections.size(); i++) if (sections.get(i).role() == section.role()) found = i;
+            for (int i = 0; i < sections.size(); i++) if (sections.get(i).role() == role) found = i;
             return found;
         }
 

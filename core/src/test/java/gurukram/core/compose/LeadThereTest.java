@@ -18,10 +18,17 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanRules;
+import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -170,6 +177,61 @@ class LeadThereTest {
         assertThat(poses)
                 .contains("half-moon")
                 .hasSizeLessThan(Sequences.poses(whole.plan()).size());
+    }
+
+    /** Classes of all kinds, most of them full: hers stays, in its order, and what is put in makes a plan. */
+    @Test
+    void anyClassCanBeLedToAPeak() throws IOException {
+        List<String> peaks = List.of("half-moon", "crow", "bow", "seated-forward-fold");
+        List<Path> files;
+        try (Stream<Path> all = Files.list(Path.of("src/test/resources/checks/clean"))) {
+            files = all.sorted().toList();
+        }
+        int led = 0;
+        for (int i = 0; i < files.size(); i += 2) {
+            // some begin with their group
+            String text = Files.readString(files.get(i));
+            ClassPlan plan = Notation.plan(text.substring(text.indexOf("class:")));
+            ClassSettings settings = plan.settings();
+            Brief brief = Brief.to(
+                    peaks.get(i / 2 % peaks.size()),
+                    Math.max(Brief.MINUTES.least(), settings.slotMinutes()),
+                    settings.style(),
+                    settings.level());
+            Optional<Draft> draft = COMPOSER.leadThere(plan, brief);
+            if (draft.isEmpty()) continue;
+            led++;
+            ClassPlan now = draft.get().plan();
+            String which = files.get(i).getFileName() + " to " + brief.peak();
+            assertThat(names(now)).as(which).doesNotHaveDuplicates().containsSubsequence(names(plan));
+            assertThat(PlanRules.brokenIn(now, CATALOGUE)).as(which).isEmpty();
+            assertThat(Sequences.poses(now))
+                    .as(which)
+                    .contains(draft.get().goal().pose().id());
+            assertThat(now.sections().stream()
+                            .filter(section -> section.role() == SectionRole.PEAK)
+                            .flatMap(section -> section.items().stream()))
+                    .as(which + ": the peak is in its part")
+                    .isNotEmpty();
+        }
+        assertThat(led).isGreaterThan(10);
+    }
+
+    @Test
+    void whatIsNewComesToTheStandingPartAndNotBehindThePeakThatWasThere() {
+        ClassPlan tree = Notation.plan(new NotationWriter(CATALOGUE)
+                .write(HALF)
+                .replace("cool-down:", "peak:\ntree, both, 5 breaths\n\ncool-down:"));
+        Draft draft = COMPOSER.leadThere(tree, Brief.to("half-moon", 60, Style.VINYASA, Level.INTERMEDIATE))
+                .orElseThrow();
+        List<Section> peaks = draft.plan().sections().stream()
+                .filter(section -> section.role() == SectionRole.PEAK)
+                .toList();
+        assertThat(peaks).hasSize(1);
+        assertThat(((Step) peaks.get(0).items().get(0)).pose()).isEqualTo("tree");
+        assertThat(peaks.get(0).items())
+                .noneMatch(item -> item instanceof Flow flow && flow.settings().rounds() > 1);
+        assertThat(Sequences.poses(new ClassPlan(tree.settings(), peaks))).contains("half-moon");
     }
 
     @Test

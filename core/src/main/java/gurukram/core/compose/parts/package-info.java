@@ -1,7 +1,7 @@
 /**
  * How each part of a draft is made: flows, preparation, the peak, the ends, what fills the rest.
  *
- * <p>Imports: body, check, compose.brief, compose.idea, compose.search, dose, group, notation.line, phrase, plan,
+ * <p>Imports: body, check, compose.brief, compose.idea, compose.search, craft, dose, group, notation.line, phrase, plan,
  * plan.manner, plan.settings, pose, score, text, time.
  */
 @NullMarked
