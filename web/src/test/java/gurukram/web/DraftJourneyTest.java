@@ -115,7 +115,7 @@ class DraftJourneyTest extends BrowserTests {
         assertThat(page.locator("#map-title")).hasText("What tree asks for");
         assertThat(page.locator(".draft-lines")).not().hasCount(0);
         button("Open as a class").click();
-        assertThat(page.locator("[data-name='Warrior 2']")).isVisible();
+        assertThat(page.locator("[data-name='Warrior 2'].in-section")).isVisible();
         assertThat(page.locator("[data-name='Tree']").first()).isVisible();
     }
 

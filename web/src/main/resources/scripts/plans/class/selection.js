@@ -1,7 +1,8 @@
 // Which row is marked, which are picked with it, and what is folded.
 
 const spine = () => document.getElementById('spine');
-export const rows = () => [...spine().querySelectorAll('[data-row]')];
+// none while the spine is exchanged
+export const rows = () => [...(spine()?.querySelectorAll('[data-row]') ?? [])];
 export const rowOf = (element) => element?.closest?.('[data-row]') ?? null;
 export const rowNamed = (id) => document.getElementById(`row-${id}`);
 const level = (row) => Number(row.getAttribute('aria-level'));

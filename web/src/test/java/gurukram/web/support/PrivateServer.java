@@ -13,6 +13,7 @@ import java.sql.Statement;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.flywaydb.core.Flyway;
@@ -106,8 +107,15 @@ public final class PrivateServer {
         return Ran.command(environment, whole);
     }
 
+    /** The server is gone when this returns: who starts it again must not take it for running. */
     public void kill() throws IOException, InterruptedException {
-        signal("-9", pid());
+        String pid = pid();
+        signal("-9", pid);
+        long until = System.nanoTime() + TimeUnit.SECONDS.toNanos(20);
+        while (ProcessHandle.of(Long.parseLong(pid))
+                        .filter(ProcessHandle::isAlive)
+                        .isPresent()
+                && System.nanoTime() < until) Thread.sleep(50);
     }
 
     /** Of the server itself. */
