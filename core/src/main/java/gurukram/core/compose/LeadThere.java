@@ -9,13 +9,11 @@ import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Shown;
 import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.Step;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -109,16 +107,8 @@ final class LeadThere {
     }
 
     private boolean hasPeak(Section section) {
-        return poses(section.items()).contains(goal.pose().id());
-    }
-
-    private static List<String> poses(List<? extends Item> items) {
-        List<String> poses = new ArrayList<>();
-        for (Item item : items) {
-            List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
-            steps.stream().map(Step::pose).filter(Objects::nonNull).forEach(poses::add);
-        }
-        return poses;
+        return section.items().stream()
+                .anyMatch(item -> item.poses().contains(goal.pose().id()));
     }
 
     /** Whether something behind the place of the peak balances it already. */
@@ -128,7 +118,10 @@ final class LeadThere {
         for (Section section : own.sections()) {
             boolean late = !BEFORE.contains(section.role()) && section.role() != SectionRole.PEAK;
             behind |= late && section.role() != SectionRole.FLOOR || section.role() == SectionRole.COUNTERPOSES;
-            if (behind && poses(section.items()).stream().anyMatch(counters::contains)) return true;
+            if (behind
+                    && section.items().stream()
+                            .flatMap(item -> item.poses().stream())
+                            .anyMatch(counters::contains)) return true;
         }
         return false;
     }

@@ -42,16 +42,11 @@ public final class MainFlow {
             for (Item item : section.items()) {
                 boolean longer = item instanceof Flow flow
                         && (found == null
-                                || poses(flow).size() > poses(found.flow()).size());
+                                || flow.poses().size() > found.flow().poses().size());
                 if (longer) found = new At(section.role(), (Flow) item);
             }
         }
         return Optional.ofNullable(found);
-    }
-
-    /** Its poses in order, by id. */
-    public static List<String> poses(Flow flow) {
-        return flow.steps().stream().map(Step::pose).filter(Objects::nonNull).toList();
     }
 
     /** The same flow with so many rounds, in the mode and the independence of a lesson. */

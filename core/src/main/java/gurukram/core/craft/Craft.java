@@ -40,7 +40,9 @@ import org.jspecify.annotations.Nullable;
 public final class Craft {
     private static final Set<Integer> BREATHS = Set.of(1, 2, 3, 5, 8, 10, 15, 20);
     private static final Set<Integer> REPS = Set.of(5, 8, 10);
-    private static final Set<String> HOMES = Set.of("downward-dog", "mountain", "childs-pose");
+    /** Where a room comes home to. */
+    public static final Set<String> HOMES = Set.of("downward-dog", "mountain", "childs-pose");
+
     private static final Set<SectionRole> NO_PRACTICE =
             EnumSet.of(SectionRole.ARRIVE, SectionRole.REST, SectionRole.CLOSE, SectionRole.TALK);
     private static final long SHORTEST_HOLD_MS = 4_000;

@@ -98,7 +98,9 @@ class LessonsTest {
             assertThat(Compositions.UNFOLDER.unfold(one.plan(), null).totalMs())
                     .as(course.name(cell.n()))
                     .isBetween(3_570_000L, 3_630_000L);
-            assertThat(MainFlow.poses(flow(one))).as("the same flow").isEqualTo(MainFlow.poses(flow(drafted.get(0))));
+            assertThat(flow(one).poses())
+                    .as("the same flow")
+                    .isEqualTo(flow(drafted.get(0)).poses());
             assertThat(flow(one).settings().rounds()).isEqualTo(cell.doneRounds());
             assertThat(one.plan().settings().title()).isEqualTo("Half moon, week %d of 6".formatted(i + 1));
             assertThat(HALF_MOON.rungOf(one.plan().settings().peak())).isLessThanOrEqualTo(cell.rung());
@@ -194,7 +196,7 @@ class LessonsTest {
         Lessons.Drafted first =
                 LESSONS.draft(course, cells.get(0), group(Style.VINYASA, Level.INTERMEDIATE), HALF_MOON, 3, null);
         Lessons.Last last = Lessons.last(course, first.plan(), first.flow().value());
-        String pose = MainFlow.poses(last.flow()).get(1);
+        String pose = last.flow().poses().get(1);
         Brief now = group(Style.VINYASA, Level.INTERMEDIATE).withPoses(Set.of(), Set.of(pose));
         Lessons.Drafted second = LESSONS.draft(course, cells.get(1), now, HALF_MOON, 3, last);
         assertThat(second.words()).singleElement().asString().contains("does not go on", "you do not want it in");

@@ -3,7 +3,6 @@ package gurukram.web.courses;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.course.Cell;
-import gurukram.core.course.MainFlow;
 import gurukram.core.course.Steps;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
@@ -229,8 +228,8 @@ class CoursesTest {
                     .isBetween(3_570_000L, 3_630_000L);
             Flow main =
                     (Flow) plan.find(new NodeId(end.drafted().get(n).flow())).orElseThrow();
-            if (flow == null) flow = MainFlow.poses(main);
-            assertThat(MainFlow.poses(main)).as("the same flow grows").isEqualTo(flow);
+            if (flow == null) flow = main.poses();
+            assertThat(main.poses()).as("the same flow grows").isEqualTo(flow);
             Cell cell = end.drafted().get(n).cell();
             assertThat(main.settings().rounds()).isEqualTo(cell.doneRounds());
             assertThat(poses.ladder("half-moon")

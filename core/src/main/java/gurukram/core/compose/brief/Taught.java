@@ -6,10 +6,8 @@ import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.Step;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -40,12 +38,12 @@ public record Taught(int daysAgo, List<String> mainFlow, Set<String> poses, Set<
 
     /** A class that was taught, or is to be before the one that is drafted. */
     public static Taught of(ClassPlan plan, int daysAgo) {
-        List<String> flow = mainFlow(plan).map(Taught::poses).orElse(List.of());
+        List<String> flow = mainFlow(plan).map(Item::poses).orElse(List.of());
         Set<String> poses = new LinkedHashSet<>();
         Set<String> flows = new LinkedHashSet<>();
         for (Section section : plan.sections()) {
             for (Item item : section.items()) {
-                List<String> here = poses(item);
+                List<String> here = item.poses();
                 poses.addAll(here);
                 if (item instanceof Flow named) flows.add(named.settings().name());
             }
@@ -64,14 +62,9 @@ public record Taught(int daysAgo, List<String> mainFlow, Set<String> poses, Set<
             for (Item item : section.items()) {
                 if (!(item instanceof Flow flow)) continue;
                 if (flow.id().equals(MAIN_FLOW)) return Optional.of(flow);
-                if (found == null || poses(flow).size() > poses(found).size()) found = flow;
+                if (found == null || flow.poses().size() > found.poses().size()) found = flow;
             }
         }
         return Optional.ofNullable(found);
-    }
-
-    private static List<String> poses(Item item) {
-        List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
-        return steps.stream().map(Step::pose).filter(Objects::nonNull).toList();
     }
 }

@@ -168,7 +168,7 @@ public final class Filling {
             boolean room = brief.minutes() >= 60 || brief.wishes().contains(Wish.MORE_FLOOR);
             boolean filled = FILLED.contains(role)
                     && (role != SectionRole.FLOOR || room)
-                    && (role != SectionRole.BALANCE || brief.minutes() >= 45);
+                    && (role != SectionRole.BALANCE || brief.minutes() >= Attempt.ROOMY);
             if (filled || attempt.has(role)) present.add(role);
         }
         Map<SectionRole, Long> budgets = attempt.clock().budgets(present);

@@ -80,7 +80,7 @@ final class FlowShare {
     }
 
     private int usualFlows() {
-        return brief.minutes() < 45 ? 4 : mostFlows();
+        return brief.minutes() < Attempt.ROOMY ? 4 : mostFlows();
     }
 
     /** How many flows a room remembers. */

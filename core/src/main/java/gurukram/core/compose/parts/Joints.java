@@ -4,14 +4,16 @@ import gurukram.core.body.Base;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.compose.search.Way;
+import gurukram.core.craft.Craft;
+import gurukram.core.craft.Measure;
 import gurukram.core.dose.Dose;
 import gurukram.core.phrase.PhraseLine;
+import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Pose;
-import gurukram.core.score.Moment;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -25,12 +27,9 @@ final class Joints {
     private static final double DOWN_AGAIN = 25;
     private static final Set<Base> LOWEST = EnumSet.of(Base.SEATED, Base.SUPINE, Base.SIDE_LYING);
     private static final int LOW_LEGS = 3;
-    private static final Set<String> HOMES = Set.of("downward-dog", "mountain", "childs-pose");
     private static final List<SectionRole> COMES_HOME =
             List.of(SectionRole.STANDING, SectionRole.FLOOR, SectionRole.BALANCE);
-    private static final int LEAST_HOME = 3;
     private static final int HOME_BREATHS = 3;
-    private static final long SHORTEST_HOME_MS = 4_000;
 
     private final Attempt attempt;
     private final Sketch sketch;
@@ -95,19 +94,17 @@ final class Joints {
             String id = part == SectionRole.FLOOR ? "childs-pose" : "mountain";
             boolean there = entries.isEmpty()
                     || entries.get(0).pose() != null
-                            && HOMES.contains(entries.get(0).pose().id());
-            if (there || !attempt.pool().has(id) || timesHome() >= LEAST_HOME) continue;
+                            && Craft.HOMES.contains(entries.get(0).pose().id());
+            if (there || !attempt.pool().has(id) || isHome()) continue;
             sketch.putInFront(part, attempt.step(part, attempt.catalogue().pose(id), new Dose.Breaths(HOME_BREATHS)));
         }
     }
 
-    private long timesHome() {
-        return attempt.clock().score(sketch.plan()).moments().stream()
-                .filter(moment -> moment.kind() == Moment.Kind.HOLD
-                        && moment.pose() != null
-                        && HOMES.contains(moment.pose())
-                        && moment.workMs() >= SHORTEST_HOME_MS)
-                .count();
+    private boolean isHome() {
+        ClassPlan plan = sketch.plan();
+        Measure home =
+                Craft.of(plan, attempt.clock().score(plan), attempt.catalogue()).get(Measure.Kind.HOME);
+        return home == null || home.value() == null || home.least() == null || home.value() >= home.least();
     }
 
     /** What it costs to get from where the part has come to so far to where a phrase begins. */

@@ -49,8 +49,6 @@ public final class PeakPart {
 
     private static final int FEW_RUNGS = 2;
 
-    private static final int TWICE_FROM_MINUTES = 45;
-    private static final int SHOWN_FROM_MINUTES = 45;
     private static final int COUNTER_BREATHS = 5;
     private static final int TRIES = 3;
     private static final int STAGE_BREATHS = 2;
@@ -132,7 +130,7 @@ public final class PeakPart {
     private boolean goesTwice() {
         int tries = lesson().map(Lesson::tries).orElse(2);
         return tries >= 2
-                && brief.minutes() >= TWICE_FROM_MINUTES
+                && brief.minutes() >= Attempt.ROOMY
                 && attempt.tightness() == 0
                 && goal().pose().risk() != Risk.HIGH;
     }
@@ -140,7 +138,7 @@ public final class PeakPart {
     /** Once in silence, once with three words, the way out first. */
     private void show() {
         Optional<Lesson> lesson = lesson();
-        if (brief.minutes() < SHOWN_FROM_MINUTES || lesson.isEmpty() || attempt.tightness() > 1) return;
+        if (brief.minutes() < Attempt.ROOMY || lesson.isEmpty() || attempt.tightness() > 1) return;
         Lesson how = lesson.get();
         List<String> lines = new ArrayList<>();
         lines.add("Show it once in silence and once with three words: " + how.show() + ".");
@@ -365,7 +363,7 @@ public final class PeakPart {
                 .filter(pose -> attempt.sideSeconds(pose) > 0)
                 .sorted(Comparator.comparingDouble(pose -> attempt.shown().pose(pose.id())
                         + attempt.dice().of("counter").turning(pose.id())))
-                .limit(brief.minutes() >= 45 && attempt.tightness() == 0 ? 2 : 1)
+                .limit(brief.minutes() >= Attempt.ROOMY && attempt.tightness() == 0 ? 2 : 1)
                 .sorted(Comparator.comparing((Pose pose) -> Places.isLow(pose) != attempt.peakIsLow())
                         .thenComparingLong(pose -> Way.ms(peak.base(), pose.base())))
                 .toList();

@@ -261,7 +261,7 @@ public final class PhrasePart {
         if (!attempt.isVinyasa() || quotes()) return 0;
         List<String> last = List.of();
         for (Sketch.Entry entry : sketch.entries(part))
-            if (entry.item() instanceof Flow flow && flow.settings().rounds() > 1) last = Phrases.steps(flow);
+            if (entry.item() instanceof Flow flow && flow.settings().rounds() > 1) last = flow.poses();
         return Phrases.shared(last, phrases.stepsOf(line)) >= Phrases.QUOTED ? Phrases.QUOTES : 0;
     }
 
@@ -277,8 +277,7 @@ public final class PhrasePart {
             Flow last = null;
             for (Sketch.Entry entry : sketch.entries(part)) {
                 if (!(entry.item() instanceof Flow flow) || flow.settings().rounds() < 2) continue;
-                if (last != null && Phrases.shared(Phrases.steps(last), Phrases.steps(flow)) >= Phrases.QUOTED)
-                    return true;
+                if (last != null && Phrases.shared(last.poses(), flow.poses()) >= Phrases.QUOTED) return true;
                 last = flow;
             }
         }
@@ -302,8 +301,8 @@ public final class PhrasePart {
         for (int i = 1; i < flows.size(); i++) {
             Flow first = (Flow) flows.get(i - 1).item();
             Flow second = (Flow) flows.get(i).item();
-            List<String> a = Phrases.steps(first);
-            List<String> b = Phrases.steps(second);
+            List<String> a = first.poses();
+            List<String> b = second.poses();
             boolean alike = Phrases.shared(a, b) >= Phrases.QUOTED && base(a, 0) == base(b, 0);
             if (!alike || base(a, a.size() - 1) != base(b, b.size() - 1) || b.size() >= a.size()) continue;
             // the later first: an entry is found by what is in it

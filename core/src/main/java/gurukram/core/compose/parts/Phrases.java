@@ -30,7 +30,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -277,7 +276,7 @@ final class Phrases {
 
     /** The poses of a phrase's steps as this class does them; empty when it cannot. */
     List<String> stepsOf(PhraseLine line) {
-        return adapted(line).map(Phrases::steps).orElse(List.of());
+        return adapted(line).map(Flow::poses).orElse(List.of());
     }
 
     /** How many first moves two phrases share as this class does them. */
@@ -325,10 +324,6 @@ final class Phrases {
 
     private Optional<Flow> adapted(PhraseLine line) {
         return adapted.computeIfAbsent(line.phrase().id(), id -> use.adapted(line));
-    }
-
-    static List<String> steps(Flow flow) {
-        return flow.steps().stream().map(Step::pose).filter(Objects::nonNull).toList();
     }
 
     boolean leads(Phrase phrase) {

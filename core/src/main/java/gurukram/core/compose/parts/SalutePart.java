@@ -65,8 +65,7 @@ final class SalutePart {
         double points = 0;
         for (Sketch.Entry entry : sketch.entries(SectionRole.SALUTATIONS))
             if (entry.item() instanceof Flow flow
-                    && Phrases.shared(Phrases.steps(flow), phrases.stepsOf(line)) >= Phrases.QUOTED)
-                points = Phrases.QUOTES;
+                    && Phrases.shared(flow.poses(), phrases.stepsOf(line)) >= Phrases.QUOTED) points = Phrases.QUOTES;
         boolean isShort = attempt.isVinyasa() && brief.minutes() < Attempt.ROOMY;
         long usual = attempt.clock().slotMs() * (isShort ? MOST_SALUTE_PERCENT : USUAL_SALUTE_PERCENT) / 100;
         return points - Math.max(0, line.lengthMs() - usual) / LONGER_MS - phrases.onHands(line);
@@ -99,7 +98,7 @@ final class SalutePart {
                         attempt.pool(),
                         attempt.clock().legRule(brief.school()),
                         attempt.dice().of("salutes"))
-                .choices("salute", brief.minutes() >= 45 && attempt.tightness() == 0);
+                .choices("salute", brief.minutes() >= Attempt.ROOMY && attempt.tightness() == 0);
         if (choices.isEmpty()) return false;
         Flow flow = choices.get(0);
         sketch.put(

@@ -1,11 +1,9 @@
 package gurukram.core.compose.search;
 
 import gurukram.core.plan.ClassPlan;
-import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
-import gurukram.core.plan.Step;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -34,10 +32,7 @@ public final class Sequences {
         List<String> poses = new ArrayList<>();
         for (Section section : plan.sections()) {
             if (FRAME.contains(section.role())) continue;
-            for (Item item : section.items()) {
-                List<Step> steps = item instanceof Flow flow ? flow.steps() : List.of((Step) item);
-                for (Step step : steps) if (step.pose() != null) poses.add(step.pose());
-            }
+            for (Item item : section.items()) poses.addAll(item.poses());
         }
         return poses;
     }
