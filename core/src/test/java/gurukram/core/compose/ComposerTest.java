@@ -116,6 +116,32 @@ class ComposerTest {
         assertThat(steady).isLessThan(strong);
     }
 
+    /** Two classes that salute with a short form and not with a phrase of the book. */
+    @Test
+    void aSalutationOfThreeRoundsGrowsAlsoWhereItIsAShortForm() {
+        int forms = 0;
+        for (Brief brief : List.of(
+                Brief.to("king-pigeon", 60, Style.HATHA, Level.ADVANCED).withSupervised(true),
+                Brief.to("king-pigeon", 60, Style.HATHA, Level.ADVANCED),
+                Brief.to("splits", 90, Style.HATHA, Level.BEGINNER))) {
+            ClassPlan plan = COMPOSER.compose(brief, 1).plan();
+            for (Section section : plan.sections()) {
+                for (Item item : section.items()) {
+                    if (section.role() != SectionRole.SALUTATIONS
+                            || !(item instanceof Flow flow)
+                            || flow.settings().rounds() != 3) continue;
+                    if (flow.settings().name().equals("lunge salute")) forms++;
+                    long[] rounds = new long[4];
+                    for (Moment moment : UNFOLDER.unfold(plan, null).moments())
+                        if (flow.id().equals(moment.flow()) && moment.round() != null)
+                            rounds[moment.round()] += moment.lengthMs();
+                    assertThat(rounds[3]).as(flow.settings().name()).isGreaterThan(rounds[1]);
+                }
+            }
+        }
+        assertThat(forms).as("short forms").isPositive();
+    }
+
     @Test
     void aPlayfulClassStandsOnOneLegMoreOften() {
         assertThat(onOneLeg(plan(HALF_MOON.with(Flavour.PLAYFUL)))).isGreaterThan(onOneLeg(plan(HALF_MOON)));

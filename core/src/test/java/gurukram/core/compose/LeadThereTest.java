@@ -28,6 +28,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -148,6 +149,24 @@ class LeadThereTest {
                 .filteredOn(finding -> finding.severity() != Severity.INFO)
                 .extracting(Finding::rule)
                 .doesNotContain("preparation", "prop-fetch", "counterpose", "step-between");
+    }
+
+    /** Without open time the doses are fitted: hers, and not the rounds of a phrase, whose growth is written for them. */
+    @Test
+    void wherePhrasesArePutInTheFitLeavesTheirRounds() {
+        ClassPlan closed = Notation.plan(new NotationWriter(CATALOGUE)
+                .write(HALF)
+                .replace("easy seat, 2 min open", "easy seat, 5-20 breaths, at 8"));
+        Set<NodeId> own = Set.copyOf(names(closed));
+        Draft draft = COMPOSER.leadThere(closed, Brief.to("crow", 60, Style.VINYASA, Level.INTERMEDIATE))
+                .orElseThrow();
+        List<Integer> rounds = new ArrayList<>();
+        draft.plan().walk(node -> {
+            if (node instanceof Flow flow && !own.contains(flow.id()))
+                rounds.add(flow.settings().rounds());
+        });
+        assertThat(rounds).hasSizeGreaterThan(1).isSubsetOf(1, 3);
+        assertThat(draft.totalMs()).isBetween(3_570_000L, 3_630_000L);
     }
 
     @Test

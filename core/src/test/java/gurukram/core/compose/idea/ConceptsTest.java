@@ -51,6 +51,22 @@ class ConceptsTest {
     }
 
     @Test
+    void aLessonIsForThePoseAndItsFormsAndNotForAnyRungBelow() {
+        assertThat(Lesson.of("crow")).isPresent();
+        assertThat(Lesson.of(CATALOGUE.pose("crow-ready"), CATALOGUE.pose("crow")))
+                .isEqualTo(Lesson.of("crow"));
+        assertThat(Lesson.of(CATALOGUE.pose("camel-ready"), CATALOGUE.pose("camel")))
+                .isEqualTo(Lesson.of("camel"));
+        assertThat(Lesson.of(CATALOGUE.pose("dolphin-press"), CATALOGUE.pose("headstand")))
+                .isEmpty();
+        assertThat(Lesson.of(CATALOGUE.pose("bridge"), CATALOGUE.pose("upward-bow")))
+                .isEmpty();
+        assertThat(Lesson.of(CATALOGUE.pose("garland"), CATALOGUE.pose("noose")))
+                .as("its own")
+                .isEqualTo(Lesson.of("garland"));
+    }
+
+    @Test
     void everyPeakHasThreeIdeasAndTheFirstIsMadeOfWhatItAsksFor() {
         for (Ladder ladder : CATALOGUE.ladders()) {
             if (ladder.peak() == null) continue;
