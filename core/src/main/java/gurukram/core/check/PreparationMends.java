@@ -48,8 +48,9 @@ final class PreparationMends {
             Dose dose = ChosenDose.of(step, subject.level());
             if (!(dose instanceof Dose.Breaths hold) || subject.moment(i).flow() != null) continue;
             long breath = subject.moment(i).workMs() / hold.breaths();
-            int more = hold.breaths() + (int) ((lacking + breath - 1) / breath);
-            if (more > Dose.BREATHS.most() || more > hold.breaths() * 2 + 2) continue;
+            long least = hold.breaths() + (lacking + breath - 1) / breath;
+            if (least > Dose.BREATHS.most() || least > hold.breaths() * 2L + 2) continue;
+            int more = Dose.Breaths.counted((int) least).breaths();
             Step after = ChosenDose.in(step, subject.level(), new Dose.Breaths(more));
             Mend mend = new Mend(
                     "Hold %s for %s instead of %d"
@@ -104,7 +105,8 @@ final class PreparationMends {
             String id = "for-" + demand.action().word() + "-" + pose.id();
             NodeId own = new NodeId(id.length() > 40 ? id.substring(0, 40).replaceAll("-$", "") : id);
             SideRule sides = pose.sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
-            edits.add(new PlanEdit.Insert(parent, after, Step.of(own, pose.id(), sides, doses.get(k))));
+            Step step = Step.of(own, pose.id(), sides, doses.get(k)).withProps(PropStock.namedBy(pose));
+            edits.add(new PlanEdit.Insert(parent, after, step));
             after = own;
             names.add(subject.name(pose.id()));
         }
@@ -137,7 +139,8 @@ final class PreparationMends {
         long breath = Pace.defaults().holdBreath(pose.hold());
         int wanted = (int) Math.min(Dose.BREATHS.most(), (ms - 1 + breath - 1) / breath);
         int most = range.at(Dose.Reading.HIGH) instanceof Dose.Breaths high ? high.breaths() : hold.breaths();
-        return new Dose.Breaths(Math.min(most, Math.max(hold.breaths(), wanted)));
+        Dose.Breaths counted = Dose.Breaths.counted(Math.max(hold.breaths(), wanted));
+        return counted.breaths() <= most ? counted : new Dose.Breaths(Math.min(most, Math.max(hold.breaths(), wanted)));
     }
 
     /** Poses that prepare it so strongly, those that suit best first; the ladder's last rung but one is as good as any. */

@@ -4,6 +4,7 @@ import com.google.auto.service.AutoService;
 import gurukram.core.group.Room;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Prop;
+import gurukram.core.plan.PropsTold;
 import gurukram.core.plan.Step;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PropUse;
@@ -43,15 +44,19 @@ public final class PropStock implements Check {
         }
     }
 
-    /** What a pose is named by needs no saying: tree at the wall, seat on a chair. */
-    static List<Prop> unsaid(Subject subject, Step step) {
+    /** What a step asks for without saying so, by the name of its pose. */
+    public static List<Prop> unsaid(Subject subject, Step step) {
         if (step.pose() == null) return List.of();
-        Pose pose = subject.catalogue().pose(step.pose());
-        String name = " " + Words.fold(pose.name()) + " ";
+        return namedBy(subject.catalogue().pose(step.pose())).stream()
+                .filter(needed ->
+                        step.props().stream().noneMatch(prop -> prop.name().equals(needed.name())))
+                .toList();
+    }
+
+    /** What a pose is named by needs no saying: tree at the wall, seat on a chair, camel on blocks. */
+    static List<Prop> namedBy(Pose pose) {
         return pose.props().stream()
-                .filter(use -> name.contains(" " + use.prop() + " "))
-                .filter(use ->
-                        step.props().stream().noneMatch(prop -> prop.name().equals(use.prop())))
+                .filter(use -> PropsTold.names(pose.name(), use.prop()))
                 .map(use -> new Prop(use.number(), use.prop()))
                 .toList();
     }

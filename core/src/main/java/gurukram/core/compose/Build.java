@@ -78,7 +78,8 @@ final class Build {
                 .withMixed(brief.mixed())
                 .withPeak(goal == null ? null : goal.pose().id())
                 .withBegins(brief.begins())
-                .with(brief.school());
+                .with(brief.school())
+                .withPropsReady(true);
     }
 
     /** Where it leads to, or what it is about, and by which idea: “Half moon, through the standing leg”. */

@@ -54,7 +54,7 @@ public final class Composer {
     /** What a pose must do for the peak or the theme to be missed. */
     private static final double USEFUL = 2.5;
     /** So many are built until one is as classes usually are; of those the best is mended, and what is serious then is tried on. */
-    private static final int ENOUGH = 4;
+    private static final int ENOUGH = 6;
 
     private static final int MENDED = 2;
 
@@ -282,16 +282,31 @@ public final class Composer {
         FitRequest request =
                 new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, FitRequest.Freedom.ALL_BUT_REST);
         Fit fit = new Fit(catalogue, unfolder);
-        if (fit.fit(locked(led, own, true), request) instanceof FitAnswer.Fits fits)
-            return minute.opened(locked(fits.plan(), own, false));
+        Set<NodeId> putIn = putIn(led, own);
+        // her rounds are the last of what is hers to be changed
+        Set<NodeId> withFlows = new HashSet<>(putIn);
+        led.walk(node -> {
+            if (node instanceof Flow flow && !flow.marks().locked()) withFlows.add(flow.id());
+        });
+        for (Set<NodeId> still : List.of(withFlows, putIn))
+            if (fit.fit(locked(led, still, true), request) instanceof FitAnswer.Fits fits)
+                return minute.opened(locked(fits.plan(), still, false));
         return minute.opened(fit.fit(led, request) instanceof FitAnswer.Fits fits ? fits.plan() : led);
     }
 
     /** @param own what was there before, and is as it was */
-    private static ClassPlan locked(ClassPlan plan, Set<NodeId> own, boolean locks) {
+    private static Set<NodeId> putIn(ClassPlan plan, Set<NodeId> own) {
+        return plan.sections().stream()
+                .flatMap(section -> section.items().stream())
+                .map(Item::id)
+                .filter(id -> !own.contains(id))
+                .collect(Collectors.toSet());
+    }
+
+    private static ClassPlan locked(ClassPlan plan, Set<NodeId> which, boolean locks) {
         ClassPlan now = plan;
         for (Section section : plan.sections())
-            for (Item item : section.items()) if (!own.contains(item.id())) now = locked(now, item, locks);
+            for (Item item : section.items()) if (which.contains(item.id())) now = locked(now, item, locks);
         return now;
     }
 

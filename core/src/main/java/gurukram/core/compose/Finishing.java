@@ -18,16 +18,21 @@ import gurukram.core.fit.FitRequest;
 import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.NodeId;
+import gurukram.core.plan.Prop;
+import gurukram.core.plan.PropsTold;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanEdit;
+import gurukram.core.plan.settings.Texts;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
 import gurukram.core.score.Tallies;
 import gurukram.core.score.Unfolder;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -40,7 +45,6 @@ final class Finishing {
     /** Findings whose mends belong to a draft; the others are the teacher's to decide. */
     private static final Set<String> MENDED = Set.of(
             "preparation",
-            "prop-fetch",
             "cautions",
             "counterpose",
             "opposites",
@@ -73,11 +77,21 @@ final class Finishing {
             Measure.Kind.WARM_UP,
             Measure.Kind.COOL_DOWN,
             Measure.Kind.PEAK_AT,
+            Measure.Kind.WAVES,
             Measure.Kind.FIRST_DEEP,
             Measure.Kind.FIRST_STRONG);
 
     private static final Measure NO_MEASURE = new Measure(Measure.Kind.REST, null, "", null, null);
-    private static final int UNUSUAL = 3;
+    private static final int LOOKED_AT = 4;
+
+    private static final int UNUSUAL = 2;
+    /** For being farther away from the usual than its edge, as a part of that edge, and no more than {@link #FARTHEST}. */
+    private static final int FAR = 20;
+
+    /** What flows is what a class is asked for first. */
+    private static final int FAR_FROM_FLOWING = 60;
+
+    private static final double FARTHEST = 0.3;
     private static final int USUAL_TRIPS = 2;
 
     private final PoseCatalogue catalogue;
@@ -108,6 +122,22 @@ final class Finishing {
         return readyTogether(now);
     }
 
+    /** All that the steps of a class ask for stands in one line where people come. */
+    private static ClassPlan readied(ClassPlan plan) {
+        Map<String, Integer> most = new LinkedHashMap<>();
+        plan.walk(node -> {
+            if (node instanceof Step step)
+                for (Prop prop : step.props())
+                    if (!prop.name().equals(PropsTold.WALL)) most.merge(prop.name(), prop.number(), Math::max);
+        });
+        List<Prop> props = new ArrayList<>();
+        most.forEach((name, number) -> props.add(new Prop(number, name)));
+        Section first = plan.sections().get(0);
+        String note = PropFetch.ready(first.texts().note(), props);
+        if (note.equals(first.texts().note()) || note.length() > Texts.MOST_NOTE_LETTERS) return plan;
+        return new PlanEdit.Change(first.with(first.texts().withNote(note))).applyTo(plan);
+    }
+
     /** A class and how far it is from what a draft has to be; 0 is all right. */
     record Candidate(ClassPlan plan, Report report, long totalMs, long misses) {}
 
@@ -131,12 +161,18 @@ final class Finishing {
     private long unusual(ClassPlan plan, Score score) {
         Map<Measure.Kind, Measure> craft = Craft.of(plan, score, catalogue);
         int trips = Math.max(0, Tallies.of(score, catalogue).floorTrips() - USUAL_TRIPS);
-        return trips
-                + UNUSUAL
-                        * MEASURED.stream()
-                                .filter(kind ->
-                                        !craft.getOrDefault(kind, NO_MEASURE).isUsual())
-                                .count();
+        return trips + unusual(craft);
+    }
+
+    /** What is a little beside the usual weighs less than what is far from it. */
+    private static long unusual(Map<Measure.Kind, Measure> craft) {
+        double weight = 0;
+        for (Measure.Kind kind : MEASURED) {
+            double away = craft.getOrDefault(kind, NO_MEASURE).away();
+            int far = kind == Measure.Kind.FLOW_SHARE ? FAR_FROM_FLOWING : FAR;
+            if (away > 0) weight += UNUSUAL + far * Math.min(FARTHEST, away);
+        }
+        return Math.round(weight);
     }
 
     /** What the checks would mend, mended, as far as that is a draft's to do. @param kept parts that stay as they are */
@@ -167,20 +203,19 @@ final class Finishing {
             now = call.get().edit().applyTo(now);
             report = checks.report(now);
         }
-        now = readyTogether(now);
+        now = readied(now);
         Score score = unfolder.unfold(now, null);
         long misses = 0;
         for (Finding finding : report.findings()) {
             if (finding.severity() == Severity.MUST) misses += 100;
             else if (finding.rule().equals("preparation")) misses += 50;
             else if (finding.severity() == Severity.LOOK)
-                misses += finding.rule().equals("cautions") ? 20 : 1;
+                misses += finding.rule().equals("cautions") ? 20 : LOOKED_AT;
         }
         if (Math.abs(score.totalMs() - clock.slotMs()) > FitRequest.TOLERANCE_MS) misses += 40;
         if (!score.isEven()) misses += 100;
         Map<Measure.Kind, Measure> craft = Craft.of(now, score, catalogue);
-        for (Measure.Kind kind : MEASURED)
-            if (!craft.getOrDefault(kind, NO_MEASURE).isUsual()) misses += UNUSUAL;
+        misses += unusual(craft);
         return new Candidate(now, report, score.totalMs(), misses);
     }
 
@@ -189,7 +224,7 @@ final class Finishing {
             if (finding.severity() == Severity.INFO || !rules.contains(finding.rule())) continue;
             int most = PUT_IN.contains(finding.rule()) ? MOST_OFFERS : 1;
             List<Mend> mends = checks.mends(checks.subject(plan), finding, report, most);
-            if (!mends.isEmpty()) return Optional.of(nearest(mends, plan));
+            if (!mends.isEmpty()) return Optional.of(nearest(mends, plan)).map(Finishing::counted);
         }
         return Optional.empty();
     }
@@ -204,6 +239,13 @@ final class Finishing {
                 .min(Comparator.comparing((Mend mend) -> goesDown(mend.edit(), catalogue.pose(peak)))
                         .thenComparingInt(mend -> legs(mend.edit(), catalogue.pose(peak))))
                 .orElseThrow();
+    }
+
+    /** With a dose a mouth counts for what is put in. */
+    private static Mend counted(Mend mend) {
+        if (!(mend.edit() instanceof PlanEdit.Insert insert) || !(insert.node() instanceof Step step)) return mend;
+        Step counted = step.withDose(Doses.counted(step.dose()));
+        return new Mend(mend.label(), new PlanEdit.Insert(insert.parent(), insert.after(), counted));
     }
 
     private boolean isHandy(PlanEdit edit) {

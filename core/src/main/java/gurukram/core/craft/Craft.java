@@ -38,7 +38,6 @@ import org.jspecify.annotations.Nullable;
  * The ranges are those of good classes by style and level, where there are any.
  */
 public final class Craft {
-    private static final Set<Integer> BREATHS = Set.of(1, 2, 3, 5, 8, 10, 15, 20);
     private static final Set<Integer> REPS = Set.of(5, 8, 10);
     /** Where a room comes home to. */
     public static final Set<String> HOMES = Set.of("downward-dog", "mountain", "childs-pose");
@@ -46,7 +45,12 @@ public final class Craft {
     private static final Set<SectionRole> NO_PRACTICE =
             EnumSet.of(SectionRole.ARRIVE, SectionRole.REST, SectionRole.CLOSE, SectionRole.TALK);
     private static final long SHORTEST_HOLD_MS = 4_000;
-    private static final int RESET_LOSS = 1;
+    /** So much effort up or down, on the mean of three minutes, is felt as a wave: one dog between two flows is none. */
+    private static final double WAVE = 0.8;
+    /** From so many minutes on a flowing class comes down once before it goes to its peak. */
+    private static final int WAVES_FROM = 45;
+    /** From so many on there is time for one wave more. */
+    private static final int LONG = 75;
 
     private final ClassPlan plan;
     private final Score score;
@@ -198,7 +202,8 @@ public final class Craft {
             none(Kind.LEG_CHANGES);
         } else {
             boolean first = plan.settings().level() == Level.BEGINNER;
-            put(Kind.SIDE_RUN, sided / (double) runs, "", first ? 1.0 : 1.4, first ? 2.5 : isVinyasa() ? 4.0 : 3.0);
+            double least = first ? 1.0 : isVinyasa() ? 1.4 : 1.5;
+            put(Kind.SIDE_RUN, sided / (double) runs, "", least, first ? 2.5 : isVinyasa() ? 4.0 : 3.0);
             put(Kind.LEG_CHANGES, Math.rint(100.0 * changes / (sided - 1)), " %", null, first ? 100.0 : 70.0);
         }
         int bases = 0;
@@ -235,7 +240,7 @@ public final class Craft {
                 if (dose instanceof Dose.Breaths hold) {
                     all++;
                     breaths.add(hold.breaths());
-                    if (BREATHS.contains(hold.breaths())) counted++;
+                    if (Dose.Breaths.COUNTED.contains(hold.breaths())) counted++;
                 } else if (dose instanceof Reps reps) {
                     all++;
                     if (REPS.contains(reps.reps())) counted++;
@@ -286,18 +291,24 @@ public final class Craft {
         if (all == 0) none(Kind.PASSIVE);
         else put(Kind.PASSIVE, Math.rint(100.0 * passive / all), " %", 60.0, null);
         String peak = plan.settings().peak();
-        Moment first = score.moments().stream()
+        List<Moment> goes = score.moments().stream()
                 .filter(moment -> peak != null && peak.equals(moment.pose()) && role(moment) == SectionRole.PEAK)
-                .findFirst()
-                .orElse(null);
-        if (first == null) none(Kind.PEAK_AT);
-        else put(Kind.PEAK_AT, Math.rint(100.0 * first.startMs() / total), " %", 45.0, 75.0);
-        put(Kind.WAVES, waves(first == null ? total : first.endMs()), "", 2.0, 4.0);
+                .toList();
+        if (goes.isEmpty()) none(Kind.PEAK_AT);
+        else put(Kind.PEAK_AT, Math.rint(100.0 * goes.get(0).startMs() / total), " %", 45.0, 75.0);
+        int minutes = plan.settings().slotMinutes();
+        double fewest = isVinyasa() && minutes >= WAVES_FROM ? 2 : 1;
+        put(
+                Kind.WAVES,
+                waves(goes.isEmpty() ? total : goes.get(goes.size() - 1).endMs()),
+                "",
+                fewest,
+                minutes >= LONG ? 4.0 : 3.0);
     }
 
-    /** Rises of effort by one or more that a fall of one or more ends; the last ends at the peak. */
+    /** Rises of effort that a fall ends; the last ends at the peak. */
     private int waves(long until) {
-        List<Double> minutes = EffortCurve.of(score, catalogue);
+        List<Double> minutes = smooth(EffortCurve.of(score, catalogue));
         int last = (int) Math.min(minutes.size(), until / Millis.MINUTE + 1);
         int waves = 0;
         double low = 1;
@@ -305,13 +316,13 @@ public final class Craft {
         boolean rising = false;
         for (int i = 0; i < last; i++) {
             double effort = minutes.get(i);
-            if (!rising && effort >= low + RESET_LOSS) {
+            if (!rising && effort >= low + WAVE) {
                 rising = true;
                 high = effort;
             }
             if (rising) {
                 high = Math.max(high, effort);
-                if (effort <= high - RESET_LOSS) {
+                if (effort <= high - WAVE) {
                     waves++;
                     rising = false;
                     low = effort;
@@ -320,6 +331,17 @@ public final class Craft {
             low = rising ? low : Math.min(low, effort);
         }
         return rising ? waves + 1 : waves;
+    }
+
+    /** Each minute with the one before and the one after it. */
+    private static List<Double> smooth(List<Double> minutes) {
+        List<Double> smooth = new ArrayList<>();
+        for (int i = 0; i < minutes.size(); i++)
+            smooth.add(minutes.subList(Math.max(0, i - 1), Math.min(minutes.size(), i + 2)).stream()
+                    .mapToDouble(minute -> minute)
+                    .average()
+                    .orElse(0));
+        return smooth;
     }
 
     private void returns() {

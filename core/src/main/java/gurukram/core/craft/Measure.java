@@ -1,5 +1,6 @@
 package gurukram.core.craft;
 
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,7 +33,7 @@ public record Measure(
         COUNTABLE("Doses a mouth counts", "1, 2, 3, 5, 8, 10 breaths; 5, 8, 10 times"),
         MEDIAN_HOLD("A usual hold", "in breaths, the middle one"),
         HOME("Coming home", "times the dog, the mountain or the child is held"),
-        WAVES("Waves of effort", "up to the peak"),
+        WAVES("Waves of effort", "up to the peak; effort as it is over three minutes"),
         PEAK_AT("The peak comes at", "of the class"),
         WARM_UP("Warm-up", "of the class"),
         COOL_DOWN("Cool-down", "of the class, with the floor before it"),
@@ -57,6 +58,17 @@ public record Measure(
         public String about() {
             return about;
         }
+    }
+
+    /** How far it is beside the usual, as a part of the nearer edge (of 1 at the least); 0 where it is as usual. */
+    public double away() {
+        if (isUsual()) return 0;
+        double edge = Objects.requireNonNull(least != null && known() < least ? least : most);
+        return Math.abs(known() - edge) / Math.max(1, edge);
+    }
+
+    private double known() {
+        return Objects.requireNonNull(value);
     }
 
     /** Whether it is as usual; a measure without a value or without a range is. */

@@ -78,8 +78,17 @@ public sealed interface Dose
 
     /** A hold of whole breaths; how long a breath lasts is the pose's and the pace's matter. */
     record Breaths(int breaths) implements Dose {
+        /** What a mouth counts without losing its place. */
+        public static final List<Integer> COUNTED = List.of(1, 2, 3, 5, 8, 10, 15, 20);
+
         public Breaths {
             BREATHS.check(breaths);
+        }
+
+        /** At least so many, and as many as a mouth counts where that is not half as many again. */
+        public static Breaths counted(int least) {
+            int more = COUNTED.stream().filter(n -> n >= least).findFirst().orElse(least);
+            return new Breaths(more * 2 < least * 3 ? more : least);
         }
 
         @Override

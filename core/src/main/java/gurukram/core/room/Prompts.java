@@ -1,5 +1,6 @@
 package gurukram.core.room;
 
+import gurukram.core.check.PropStock;
 import gurukram.core.check.Subject;
 import gurukram.core.check.Tonight;
 import gurukram.core.plan.Flow;
@@ -16,12 +17,10 @@ import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
@@ -113,13 +112,16 @@ public final class Prompts {
 
     /** What lies at the mat already is not fetched again; what comes with the first pose lies there when people come. */
     private void props() {
-        Set<String> there = new HashSet<>();
+        Map<String, Integer> there = new HashMap<>();
         List<Moment> moments = subject.moments();
         for (int i = 0; i < moments.size(); i++) {
             if (!(nodes.get(moments.get(i).node()) instanceof Step step)) continue;
-            List<Prop> fetched = step.props().stream()
-                    .filter(prop -> there.add(prop.toString()))
+            List<Prop> asked = new ArrayList<>(step.props());
+            asked.addAll(PropStock.unsaid(subject, step));
+            List<Prop> fetched = asked.stream()
+                    .filter(prop -> prop.number() > there.getOrDefault(prop.name(), 0))
                     .toList();
+            fetched.forEach(prop -> there.put(prop.name(), prop.number()));
             if (fetched.isEmpty()) continue;
             String words = fetched.stream().map(Prop::toString).collect(Collectors.joining(", "));
             add(Prompt.Kind.FETCH, stepBefore(i), "-" + step.id().value(), words);

@@ -3,6 +3,7 @@ package gurukram.core.check;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import gurukram.core.plan.Prop;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -36,5 +37,23 @@ class PropFetchTest {
         assertEquals(
                 List.of("Name it at the beginning: “Have ready by the mat: 1 block.”"),
                 Checked.of(block("mountain, 5 breaths\n", "")).offers(PropFetch.class));
+    }
+
+    @Test
+    void soManyAreToLieReadyAsAnyPoseOfTheClassAsksFor() {
+        String more = block("mountain, 5 breaths\n", "") + "pyramid, both, 3 breaths\n- props: 3 blocks\n";
+        assertEquals(
+                List.of("Name it at the beginning: “Have ready by the mat: 3 blocks.”"),
+                Checked.of(more).offers(PropFetch.class));
+    }
+
+    @Test
+    void whatIsToLieReadyStandsFirstAndInOneLine() {
+        List<Prop> two = List.of(new Prop(2, "block"), new Prop(1, "strap"));
+        assertEquals("Have ready by the mat: 2 blocks and 1 strap.", PropFetch.ready("", two));
+        assertEquals(
+                "Have ready by the mat: 2 blocks and 1 strap.\nHands on the ribs.",
+                PropFetch.ready("Hands on the ribs.\nHave ready by the mat: 1 block.", two));
+        assertEquals("Hands on the ribs.", PropFetch.ready("Hands on the ribs.", List.of()));
     }
 }

@@ -97,6 +97,7 @@ class ComposerMatrixTest {
             Map.entry("30 wrists", 97),
             Map.entry("30 gentle", 97),
             Map.entry("31", 96),
+            Map.entry("31 waves", 85),
             Map.entry("32", 85),
             Map.entry("33", 92),
             Map.entry("34", 100),

@@ -96,6 +96,9 @@ final class CraftRules {
             Map.entry("30 wrists", "warm wrists before weight on the hands"),
             Map.entry("30 gentle", "a gentle warm-up"),
             Map.entry("31", "the peak in the third quarter"),
+            Map.entry(
+                    "31 waves",
+                    "effort rises to the peak in two or three waves; a quiet class in one, a long one in four"),
             Map.entry("32", "two rungs in the quarter of an hour before the peak"),
             Map.entry("33", "no other base between the last rung and the peak"),
             Map.entry("34", "mild poses after the peak"),
@@ -478,11 +481,54 @@ final class CraftRules {
                 breaks("5.4", peak.id() + " on a half-breath before its lesson");
         int end = at;
         for (int i = at; i < moments.size(); i++) if (role(moments.get(i)) == SectionRole.PEAK) end = i;
+        waves(moments.get(end).endMs());
         for (int i = end + 1; i < Math.min(moments.size(), end + 3); i++)
             if (pose(moments.get(i)).depth() > 2)
                 breaks("34", pose(moments.get(i)).id() + " right after the peak");
         if (end + 1 < moments.size() && isDeepAgainst(peak, pose(moments.get(end + 1))))
             breaks("34", pose(moments.get(end + 1)).id() + " straight after " + peak.id());
+    }
+
+    /** Hills of effort up to the peak, on the mean of three minutes; a valley less deep than that is none. */
+    private void waves(long until) {
+        double deep = 0.8;
+        int seconds = (int) (until / 1000);
+        double[] effort = new double[seconds];
+        java.util.Arrays.fill(effort, 1);
+        for (Moment moment : moments) {
+            double hard = moment.kind() == Moment.Kind.PAUSE ? 1 : pose(moment).effort();
+            for (long s = moment.startMs() / 1000; s < Math.min(seconds, moment.endMs() / 1000); s++)
+                effort[(int) s] = hard;
+        }
+        List<Double> extremes = new ArrayList<>(List.of(1.0));
+        for (int from = 0; from + 180 <= seconds; from += 10) {
+            double mean = 0;
+            for (int s = from; s < from + 180; s++) mean += effort[s] / 180;
+            extremes.add(mean);
+        }
+        int hills = 0;
+        double foot = 1;
+        double top = 1;
+        boolean climbed = false;
+        for (double now : extremes) {
+            if (climbed && top - now >= deep) {
+                hills++;
+                climbed = false;
+                foot = now;
+                top = now;
+            }
+            foot = Math.min(foot, now);
+            top = Math.max(top, now);
+            if (!climbed && now - foot >= deep) {
+                climbed = true;
+                top = now;
+            }
+        }
+        if (climbed) hills++;
+        int least = isVinyasa() && draft.brief().minutes() >= 45 ? 2 : 1;
+        // in a long class there is time to come down once more
+        int most = draft.brief().minutes() >= 75 ? 4 : 3;
+        if (hills < least || hills > most) breaks("31 waves", hills + " waves");
     }
 
     private static boolean isDeepAgainst(Pose peak, Pose next) {

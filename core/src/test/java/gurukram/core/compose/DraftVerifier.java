@@ -10,8 +10,10 @@ import gurukram.core.compose.brief.Draft;
 import gurukram.core.dose.Dose;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Prop;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
 import gurukram.core.plan.edit.PlanRules;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Ladder;
@@ -76,8 +78,34 @@ final class DraftVerifier {
         if (distinct() < LEAST_POSES.get(draft.brief().minutes())) faults.add("only " + distinct() + " poses");
         if (openShare() > MOST_OPEN) faults.add("open " + openShare());
         rest();
+        props();
         if (draft.goal() != null) prepared();
         flows();
+    }
+
+    /** All that is asked for on the way is told to lie ready where people come, and what a pose is named by is asked for. */
+    private void props() {
+        String told = draft.plan()
+                .sections()
+                .get(0)
+                .texts()
+                .note()
+                .lines()
+                .findFirst()
+                .orElse("");
+        draft.plan().walk(node -> {
+            if (!(node instanceof Step step)) return;
+            for (Prop prop : step.props()) {
+                if (prop.name().equals("wall")) continue;
+                int most = 0;
+                for (int n = 1; n <= 9; n++) if (told.contains(n + " " + prop.name())) most = n;
+                if (most < prop.number()) faults.add("not told to lie ready: " + prop + " for " + step.pose());
+            }
+            boolean blocks = step.pose() != null && step.pose().endsWith("-blocks");
+            boolean strap = step.pose() != null && step.pose().endsWith("-strap");
+            if (blocks && step.props().isEmpty() || strap && step.props().isEmpty())
+                faults.add("nothing is laid out for " + step.pose());
+        });
     }
 
     private int distinct() {

@@ -8,6 +8,7 @@ import gurukram.core.Plans;
 import gurukram.core.craft.Measure.Kind;
 import gurukram.core.plan.ClassPlan;
 import java.util.Map;
+import java.util.function.Function;
 import org.junit.jupiter.api.Test;
 
 class CraftTest {
@@ -73,6 +74,60 @@ class CraftTest {
         assertThat(value(measures, Kind.REST)).isBetween(5.0, 5.5);
         assertThat(value(measures, Kind.PEAK_AT)).isBetween(10.0, 20.0);
         assertThat(value(measures, Kind.HOME)).isEqualTo(1);
+    }
+
+    /** Minutes of work (the plank is 4, the mountain 1). */
+    private static String minutes(String pose, int minutes) {
+        return (pose + ", 60 s\n").repeat(minutes);
+    }
+
+    private static double waves(String standing, String after) {
+        return value(
+                of("- peak pose: plank\nstanding:\n" + standing + "peak:\nplank, 60 s\nplank, 60 s\n" + after),
+                Kind.WAVES);
+    }
+
+    @Test
+    void effortThatFallsForMinutesAndRisesAgainIsAWave() {
+        String up = minutes("plank", 3);
+        String down = minutes("mountain", 4);
+        assertThat(waves(up, "")).as("up, and the peak on top").isEqualTo(1);
+        assertThat(waves(up + down, "")).isEqualTo(2);
+        assertThat(waves(up + down + up + down, "")).isEqualTo(3);
+        assertThat(waves(up + down, "cool-down:\n" + down + up + down))
+                .as("what comes after the peak is none")
+                .isEqualTo(2);
+    }
+
+    @Test
+    void aFewBreathsInTheMountainAreNoEndOfAWave() {
+        String up = minutes("plank", 3);
+        assertThat(waves(up + "mountain, 3 breaths\n" + up, "")).isEqualTo(1);
+        assertThat(waves(minutes("mountain", 8), "")).isEqualTo(1);
+    }
+
+    @Test
+    void whatIsUsualOfWavesGoesByStyleAndLength() {
+        String text = "class: T\n- %s\n- peak pose: plank\nstanding:\nmountain, 60 s\npeak:\nplank, 60 s\n";
+        Function<String, Measure> measure = header -> {
+            ClassPlan plan = Notation.plan(text.formatted(header));
+            return Craft.of(plan, Plans.score(plan), CATALOGUE).get(Kind.WAVES);
+        };
+        assertThat(measure.apply("44 min, vinyasa, advanced").least()).isEqualTo(1);
+        assertThat(measure.apply("45 min, vinyasa, advanced").least()).isEqualTo(2);
+        assertThat(measure.apply("60 min, hatha, advanced").least()).isEqualTo(1);
+        assertThat(measure.apply("74 min, vinyasa, advanced").most()).isEqualTo(3);
+        assertThat(measure.apply("75 min, vinyasa, advanced").most()).isEqualTo(4);
+    }
+
+    @Test
+    void howFarSomethingIsBesideTheUsualIsAPartOfItsEdge() {
+        assertThat(new Measure(Kind.FLOW_SHARE, 40.0, "", 50.0, 65.0).away()).isEqualTo(0.2);
+        assertThat(new Measure(Kind.FLOW_SHARE, 78.0, "", 50.0, 65.0).away()).isEqualTo(0.2);
+        assertThat(new Measure(Kind.FLOW_SHARE, 50.0, "", 50.0, 65.0).away()).isZero();
+        assertThat(new Measure(Kind.FIRST_DEEP, 2.0, "", null, 0.0).away()).isEqualTo(2);
+        assertThat(new Measure(Kind.QUOTES, 0.0, "", 1.0, null).away()).isEqualTo(1);
+        assertThat(new Measure(Kind.QUOTES, null, "", 1.0, null).away()).isZero();
     }
 
     @Test

@@ -106,6 +106,29 @@ class PromptsTest {
     }
 
     @Test
+    void whatLiesAtTheMatIsNotFetchedAgainAndWhatAPoseIsNamedByIsFetchedUnsaid() {
+        String text = """
+                class: Evening
+                - 45 min, hatha, intermediate
+                standing:
+                mountain, 3 breaths
+                triangle, both, 4 breaths
+                - props: 2 blocks
+                half moon, both, 3 breaths
+                - props: 1 block
+                tree, both, 3 breaths
+                camel on blocks, 3 breaths
+                pyramid, both, 3 breaths
+                - props: 3 blocks
+                mountain, 3 breaths
+                boat with a strap, 3 breaths
+                """;
+        assertThat(of(Prompt.Kind.FETCH, Prompts.of(subject(text, null))).stream()
+                        .map(Prompt::words))
+                .containsExactly("2 blocks", "3 blocks", "1 strap");
+    }
+
+    @Test
     void aPoseThatIsWatchedIsToldBeforeItComes() {
         Subject subject = subject(EVENING, null);
         assertThat(of(Prompt.Kind.WATCH, Prompts.of(subject)))

@@ -103,6 +103,13 @@ public final class OneSide {
         return attempt.clock().flowMs(chain(more)) <= 2L * most * Millis.SECOND;
     }
 
+    /** Whether one leg carries these one after the other. */
+    static boolean carries(Attempt attempt, List<Step> balances) {
+        Flow chain = new OneSide(attempt).chain(balances);
+        return attempt.clock().flowMs(chain)
+                <= 2L * MOST_ON_ONE_LEG[attempt.brief().level().ordinal()] * Millis.SECOND;
+    }
+
     private Pose pose(Step step) {
         return attempt.catalogue().pose(Objects.requireNonNull(step.pose()));
     }

@@ -11,12 +11,15 @@ import gurukram.core.compose.idea.Lesson;
 import gurukram.core.compose.search.Cover;
 import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Places;
+import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Attempts;
 import gurukram.core.dose.Dose;
 import gurukram.core.dose.Reps;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Prop;
+import gurukram.core.plan.PropsTold;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.manner.Stage;
@@ -86,14 +89,15 @@ public final class PeakPart {
                         && !isNeeded(rung)
                         && counted instanceof Dose.Breaths b
                         && b.breaths() > MOST_SOFT;
-                Step step = guarded(attempt.step(role, rung, softens ? new Dose.Breaths(MOST_SOFT) : counted), rung);
+                Step held = attempt.step(role, rung, softens ? new Dose.Breaths(MOST_SOFT) : counted);
+                Step step = guarded(laidOut(held, rung), rung);
                 if (near) stages.add(step);
                 else sketch.sort(role, step, false);
             }
         }
         show();
         Step top = attempt.step(SectionRole.PEAK, peak, topDose(peak));
-        top = inStages(threaded(guarded(top, peak)));
+        top = inStages(threaded(guarded(laidOut(top, peak), peak)));
         // how long it is held is asked for, and is not the fitter's to change
         if (isDosed(peak)) top = top.with(top.marks().lock(true));
         stages.add(top);
@@ -145,7 +149,7 @@ public final class PeakPart {
         lines.add("The way out first: " + how.out() + ".");
         lines.add(Words.capital(how.turns())
                 + (how.others().isEmpty() ? "." : "; the others meanwhile: " + how.others() + "."));
-        int seconds = brief.minutes() >= 60 ? 60 : 30;
+        int seconds = brief.minutes() >= 60 || attempt.isVinyasa() ? 60 : 30;
         Step show = Step.of(sketch.name(SectionRole.PEAK), null, new SideRule.None(), new Dose.Open(seconds));
         sketch.put(SectionRole.PEAK, show.withNote(String.join("\n", lines)));
     }
@@ -155,18 +159,12 @@ public final class PeakPart {
     }
 
     /**
-     * Stages with sides are one chain, a whole side and then the other; what has none stands for itself, and where several
-     * stand on one leg the legs take turns.
+     * Stages with sides are one chain, a whole side and then the other; what has none stands for itself, and where they would be
+     * longer on one leg than it carries the legs take turns.
      */
     private void staged(List<Step> stages) {
-        long balances = stages.stream()
-                .filter(stage -> attempt.catalogue()
-                                .pose(Objects.requireNonNull(stage.pose()))
-                                .demands(Action.ONE_LEG_BALANCE)
-                        >= 1)
-                .count();
-        boolean sided = stages.get(stages.size() - 1).sides().isSided() && stages.size() > 1 && balances < 2;
-        if (!sided || goal().pose().risk() == Risk.HIGH) {
+        boolean sided = stages.get(stages.size() - 1).sides().isSided() && stages.size() > 1;
+        if (!sided || goal().pose().risk() == Risk.HIGH || isLongOnOneLeg(stages)) {
             stages.forEach(stage -> sketch.put(SectionRole.PEAK, stage));
             return;
         }
@@ -191,6 +189,16 @@ public final class PeakPart {
         String name = goal().pose().name().toLowerCase(Locale.ROOT) + " in stages";
         FlowSettings settings = FlowSettings.of(1).withName(name).with(FlowSides.BOTH.with(brief.begins()));
         sketch.put(SectionRole.PEAK, new Flow(sketch.name(SectionRole.PEAK), settings, steps));
+    }
+
+    private boolean isLongOnOneLeg(List<Step> stages) {
+        List<Step> balances = stages.stream()
+                .filter(stage -> attempt.catalogue()
+                                .pose(Objects.requireNonNull(stage.pose()))
+                                .demands(Action.ONE_LEG_BALANCE)
+                        >= 1)
+                .toList();
+        return balances.size() > 1 && !OneSide.carries(attempt, balances);
     }
 
     /** Once more, the other side first, the same or less. */
@@ -226,6 +234,9 @@ public final class PeakPart {
         Set<Pose> taken = new LinkedHashSet<>();
         int most = mostRungs();
         if (ladder.size() < Math.min(most, FEW_RUNGS)) ladder.addAll(rungsOfOthers(ladder));
+        // a chair for everybody, where nobody knows of any, only where there is too little else
+        long others = ladder.stream().filter(pose -> !isOnChair(pose)).count();
+        if (others >= FEW_RUNGS) ladder.removeIf(this::isOnChair);
         ladder.stream()
                 .sorted(Comparator.comparing((Pose pose) -> !isNear(pose)))
                 .limit(most)
@@ -240,6 +251,11 @@ public final class PeakPart {
                 new ArrayList<>(ladder.stream().filter(taken::contains).toList());
         Collections.reverse(rungs);
         return rungs;
+    }
+
+    private boolean isOnChair(Pose pose) {
+        return !attempt.isHandy(pose)
+                && pose.props().stream().anyMatch(use -> use.prop().equals("chair") && Pool.isNeeded(pose, use));
     }
 
     /** The rungs below that may be held, the highest first. */
@@ -316,6 +332,24 @@ public final class PeakPart {
         return false;
     }
 
+    /** With what its rung asks for, as far as the room has it for everybody. */
+    private Step laidOut(Step step, Pose pose) {
+        Ladder ladder = goal().ladder();
+        if (ladder == null || ladder.rungOf(pose.id()) == 0) return step;
+        List<Prop> props = ladder.rungs().get(ladder.rungOf(pose.id()) - 1).props().stream()
+                .filter(use ->
+                        !use.prop().equals(PropsTold.WALL) && attempt.pool().isThere(use))
+                .map(use -> new Prop(use.number(), use.prop()))
+                .toList();
+        return withMore(step, props);
+    }
+
+    private static Step withMore(Step step, List<Prop> more) {
+        List<Prop> props = new ArrayList<>(step.props());
+        for (Prop prop : more) if (props.stream().noneMatch(own -> own.name().equals(prop.name()))) props.add(prop);
+        return step.withProps(props);
+    }
+
     /** A way out of every peak, when to stop, and what a pose of high risk must have with it. */
     private Step guarded(Step step, Pose pose) {
         List<String> lines = new ArrayList<>();
@@ -325,7 +359,7 @@ public final class PeakPart {
         Step guarded = step;
         if (pose.risk() == Risk.HIGH) {
             lines.add(HighRisk.WATCHED);
-            guarded = guarded.withProps(HighRisk.propsOf(attempt.catalogue(), pose));
+            guarded = withMore(guarded, HighRisk.propsOf(attempt.catalogue(), pose));
         }
         return lines.isEmpty() ? guarded : guarded.withNote(String.join("\n", lines));
     }

@@ -34,15 +34,17 @@ public final class Doses {
     public static Step atLeastUsual(NodeId id, Pose pose, Level level, Side first) {
         Dose dose = pose.range(level);
         if (dose instanceof Range range) {
-            dose = range.chosen().equals(range.high())
-                    ? range.chosen()
-                    : new Range(range.chosen(), range.chosen(), range.high());
+            dose = range.chosen();
+            if (!range.chosen().equals(range.high())) {
+                Dose least = countable(new Range(dose, dose, range.high())).get(0);
+                dose = least.equals(range.high()) ? least : new Range(least, least, range.high());
+            }
         }
         return step(id, pose, dose instanceof Range ? dose : notLong(counted(dose), pose), first);
     }
 
     public static Step step(NodeId id, Pose pose, Dose dose, Side first) {
-        return Step.of(id, pose.id(), sides(pose, first), dose);
+        return Step.of(id, pose.id(), sides(pose, first), dose).withProps(Pool.laidOut(pose));
     }
 
     /** What a mouth counts (craft.md, rule 20). */

@@ -6,6 +6,8 @@ import gurukram.core.compose.brief.Flavour;
 import gurukram.core.compose.brief.LeftOut;
 import gurukram.core.compose.brief.Wish;
 import gurukram.core.group.People;
+import gurukram.core.plan.Prop;
+import gurukram.core.plan.PropsTold;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
@@ -102,14 +104,26 @@ public final class Pool {
 
     /** The prop a pose cannot do without and the room has not for all; most props only help. */
     private Optional<String> prop(Pose pose) {
-        if (brief.group() == null || brief.group().room() == null) return Optional.empty();
-        for (PropUse use : pose.props()) {
-            int stock = brief.group().room().stock(use.prop());
-            int wanted =
-                    use.prop().equals("wall") ? 1 : use.number() * brief.group().mats();
-            if (isNeeded(pose, use) && stock < wanted) return Optional.of(use.prop());
-        }
-        return Optional.empty();
+        return pose.props().stream()
+                .filter(use -> isNeeded(pose, use) && !isThere(use))
+                .map(PropUse::prop)
+                .findFirst();
+    }
+
+    /** Whether everybody can have so many of a prop; also where nobody knows what the room has. */
+    public boolean isThere(PropUse use) {
+        People group = brief.group();
+        if (group == null || group.room() == null) return true;
+        int wanted = use.prop().equals(PropsTold.WALL) ? 1 : use.number() * group.mats();
+        return group.room().stock(use.prop()) >= wanted;
+    }
+
+    /** What has to lie by the mat for a pose. */
+    static List<Prop> laidOut(Pose pose) {
+        return pose.props().stream()
+                .filter(use -> isNeeded(pose, use) && !use.prop().equals(PropsTold.WALL))
+                .map(use -> new Prop(use.number(), use.prop()))
+                .toList();
     }
 
     /** Whether a pose can be done without things nobody knows to be there; a block is always found. */
