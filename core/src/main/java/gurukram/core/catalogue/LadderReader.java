@@ -31,6 +31,7 @@ final class LadderReader {
             if (read != null) rungs.add(read);
         }
         Level level = fields.choice("level", Level.class, null);
+        String nearest = fields.optional("nearest");
         int classes = fields.whole("classes", 1, MOST_CLASSES);
         Ladder ladder = new Ladder(
                 fields.text("id"),
@@ -40,6 +41,7 @@ final class LadderReader {
                 classes,
                 fields.text("back"),
                 fields.optional("wayOut"),
+                nearest.isEmpty() ? null : nearest,
                 rungs);
         fields.refuseUnknown();
         return places.count() == before ? ladder : null;

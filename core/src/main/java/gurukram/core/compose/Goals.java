@@ -85,6 +85,7 @@ final class Goals {
             String id = ladder.rungs().get(rung - 1).pose();
             if (id == null) continue;
             Pose pose = pool.catalogue().pose(id);
+            if (reached == null && isOfAnotherShape(ladder, rung)) continue;
             String stop = reached != null && rung > reached
                     ? "the group stands on rung " + reached
                     : stopAt(ladder, rung, pose).orElse(null);
@@ -104,6 +105,18 @@ final class Goals {
         stops.clear();
         stops.addAll(changed.stops());
         return Optional.of(changed);
+    }
+
+    /** Whether a rung only prepares the peak, and one below it that may be planned looks more like it. */
+    private boolean isOfAnotherShape(Ladder ladder, int rung) {
+        if (ladder.nearest() == null) return false;
+        int nearest = ladder.rungOf(ladder.nearest());
+        int own = ladder.rungOf(Objects.requireNonNull(ladder.peak()));
+        boolean between =
+                rung > nearest && rung < own && ladder.rungs().get(rung - 1).with() == Ladder.With.ALONE;
+        return between
+                && stopAt(ladder, nearest, pool.catalogue().pose(ladder.nearest()))
+                        .isEmpty();
     }
 
     private Set<Need> needs(Pose pose, Caution.Severity severity) {

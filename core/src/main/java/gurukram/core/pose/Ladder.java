@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
  * @param classes at least how many good classes running on a rung before the next
  * @param back the sign to go one rung back
  * @param wayOut the way out of the last rungs, practised before them; empty where there is nothing to it
+ * @param nearest the rung that has most of the peak's shape, for a class that cannot come to the peak; null where the last rung that
+ *     can be done has
  */
 public record Ladder(
         String id,
@@ -21,6 +23,7 @@ public record Ladder(
         int classes,
         String back,
         String wayOut,
+        @Nullable String nearest,
         List<Rung> rungs) {
     public Ladder {
         rungs = List.copyOf(rungs);

@@ -89,6 +89,24 @@ class GoalsTest {
     }
 
     @Test
+    void whereThePeakIsNotToBeHadTheNearestShapeIs() {
+        Brief wheel = hatha("upward-bow", Level.INTERMEDIATE);
+        assertThat(goal(hatha("upward-bow", Level.ADVANCED)).pose().id()).isEqualTo("bridge");
+        assertThat(goal(hatha("splits", Level.INTERMEDIATE)).pose().id()).isEqualTo("half-split");
+        assertThat(goal(hatha("upward-bow", Level.ADVANCED).withSupervised(true))
+                        .pose()
+                        .id())
+                .as("watched, they may come to it")
+                .isEqualTo("upward-bow");
+        assertThat(goal(wheel.withReached(Map.of("upward-bow", 7))).pose().id())
+                .as("who stands on a rung goes on from there")
+                .isEqualTo("reverse-tabletop");
+        assertThat(goal(wheel.withPoses(Set.of(), Set.of("bridge"))).pose().id())
+                .as("where that shape is not wanted, the highest rung")
+                .isEqualTo("reverse-tabletop");
+    }
+
+    @Test
     void whereTheGroupsRungIsKnownItIsTheEnd() {
         Brief brief = hatha("dancer", Level.INTERMEDIATE).withReached(Map.of("dancer", 6));
         Goal goal = goal(brief);

@@ -136,7 +136,7 @@ public record OwnLadderForm(Map<String, String> typed) {
         List<Ladder.Rung> rungs = new ArrayList<>();
         for (int n = 1; n <= rungs(); n++) rungs.add(rung(n, catalogue, problems));
         if (!problems.isEmpty()) return null;
-        Ladder ladder = new Ladder(id, name, peak.isEmpty() ? null : peak, level, classes, back, wayOut, rungs);
+        Ladder ladder = new Ladder(id, name, peak.isEmpty() ? null : peak, level, classes, back, wayOut, null, rungs);
         for (OwnLadder.Wrong wrong : OwnLadder.check(ladder, catalogue))
             problems.merge(
                     wrong.rung() == 0 ? "rungs" : "r" + wrong.rung() + "-with", wrong.words(), (a, b) -> a + " " + b);

@@ -31,6 +31,8 @@ final class LadderRules {
                 onRungs.add(rung.pose());
                 if (!draft.has(rung.pose())) draft.problem(ladder, "rungs", "there is no pose " + rung.pose());
             }
+            if (ladder.nearest() != null && ladder.rungOf(ladder.nearest()) == 0)
+                draft.problem(ladder, "nearest", ladder.nearest() + " is on none of its rungs");
             if (ladder.peak() != null && ladder.rungOf(ladder.peak()) == 0) {
                 draft.problem(ladder, "peak", "its peak " + ladder.peak() + " is on none of its rungs");
             }

@@ -31,6 +31,7 @@ import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
+import gurukram.core.pose.PoseCues;
 import gurukram.core.pose.Risk;
 import gurukram.core.pose.UsualDoses;
 import gurukram.core.text.Words;
@@ -43,6 +44,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** The peak as a lesson, the rungs before it, and what balances it. */
@@ -372,6 +374,16 @@ public final class PeakPart {
                         attempt.pool().against(attempt.catalogue().pose(id)).isEmpty())
                 .findFirst()
                 .map(id -> attempt.catalogue().pose(id).name().toLowerCase(Locale.ROOT))
+                .orElseGet(() -> leaving(pose));
+    }
+
+    /** How it is left, in few words; where these go by the side, the stage before. */
+    private static String leaving(Pose pose) {
+        PoseCues.Wording leave = pose.cues().leave();
+        return Stream.of(leave.full(), leave.brief())
+                .filter(words -> !words.isEmpty() && !words.contains("{"))
+                .findFirst()
+                .map(words -> words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1))
                 .orElse("stay on the rung before");
     }
 
