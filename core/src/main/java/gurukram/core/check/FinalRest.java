@@ -89,12 +89,16 @@ public final class FinalRest implements Check {
     /** Who has rested is not made to work again, whatever the part is called. */
     private static void upAgain(Subject subject, List<Integer> rest, Findings found) {
         for (int i = rest.get(rest.size() - 1) + 1; i < subject.moments().size(); i++) {
-            if (!subject.isWork(i) || subject.pose(i).effort() < AWAKE) continue;
+            if (!isAwake(subject, i)) continue;
             String what =
                     "%s comes behind the final rest.".formatted(subject.pose(i).name());
             found.look(subject.moment(i).node(), "up", List.of(i), what, "Only a sit and the close follow it.");
             return;
         }
+    }
+
+    private static boolean isAwake(Subject subject, int i) {
+        return subject.isWork(i) && subject.pose(i).effort() >= AWAKE;
     }
 
     /** A second lying down for minutes, before the one that ends the class; not the lying down people arrive with. */
@@ -117,10 +121,11 @@ public final class FinalRest implements Check {
         }
     }
 
-    /** The rest: what stands in a rest part; without one, the last lying rest there is. */
+    /** The rest: what stands in a rest part and is no work; without one, the last lying rest there is. */
     static List<Integer> moments(Subject subject) {
         List<Integer> rest = new ArrayList<>();
-        for (int i = 0; i < subject.moments().size(); i++) if (subject.role(i) == SectionRole.REST) rest.add(i);
+        for (int i = 0; i < subject.moments().size(); i++)
+            if (subject.role(i) == SectionRole.REST && !isAwake(subject, i)) rest.add(i);
         if (!rest.isEmpty()) return rest;
         for (int i = subject.moments().size() - 1; i >= 0; i--) {
             if (POSE.equals(subject.moment(i).pose())) return List.of(i);

@@ -105,7 +105,7 @@ final class PreparationMends {
             String id = "for-" + demand.action().word() + "-" + pose.id();
             NodeId own = new NodeId(id.length() > 40 ? id.substring(0, 40).replaceAll("-$", "") : id);
             SideRule sides = pose.sides().hasSides() ? new SideRule.Both(Side.RIGHT) : new SideRule.None();
-            Step step = Step.of(own, pose.id(), sides, doses.get(k)).withProps(PropStock.namedBy(pose));
+            Step step = Step.of(own, pose.id(), sides, doses.get(k)).withProps(PropStock.laidOut(pose));
             edits.add(new PlanEdit.Insert(parent, after, step));
             after = own;
             names.add(subject.name(pose.id()));

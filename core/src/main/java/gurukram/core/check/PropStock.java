@@ -53,6 +53,13 @@ public final class PropStock implements Check {
                 .toList();
     }
 
+    /** What a pose is named by and has to lie by the mat: a wall does not. */
+    static List<Prop> laidOut(Pose pose) {
+        return namedBy(pose).stream()
+                .filter(prop -> !prop.name().equals(PropsTold.WALL))
+                .toList();
+    }
+
     /** What a pose is named by needs no saying: tree at the wall, seat on a chair, camel on blocks. */
     static List<Prop> namedBy(Pose pose) {
         return pose.props().stream()

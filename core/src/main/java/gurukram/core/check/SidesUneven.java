@@ -201,7 +201,8 @@ public final class SidesUneven implements Check {
 
     /** Steps written on one side: the twin takes the longer dose of both, or is added. */
     private static void other(Subject subject, Step step, SideRule.Only only, List<Mend> mends) {
-        for (NodeId node : twins(subject, step)) {
+        List<NodeId> twins = twins(subject, step);
+        for (NodeId node : twins) {
             Step twin = subject.step(node);
             Step alike =
                     ChosenDose.in(twin, subject.level(), dose(subject, step).at(Dose.Reading.CHOSEN));
@@ -213,6 +214,8 @@ public final class SidesUneven implements Check {
                     "Give the %s side %s as well".formatted(side(twin), dose(subject, step)),
                     PlanEdit.instead(subject.plan(), alike)));
         }
+        // where the other side has it already, both sides would have it once more
+        if (!twins.isEmpty()) return;
         mends.add(new Mend(
                 "Do it on both sides, %s first".formatted(only.side().word()),
                 new PlanEdit.Change(step.withSides(new SideRule.Both(only.side())))));

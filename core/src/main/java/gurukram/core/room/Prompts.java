@@ -7,6 +7,7 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Prop;
+import gurukram.core.plan.PropsTold;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
@@ -119,6 +120,8 @@ public final class Prompts {
             List<Prop> asked = new ArrayList<>(step.props());
             asked.addAll(PropStock.unsaid(subject, step));
             List<Prop> fetched = asked.stream()
+                    .filter(prop ->
+                            !prop.name().equals(PropsTold.WALL) || step.props().contains(prop))
                     .filter(prop -> prop.number() > there.getOrDefault(prop.name(), 0))
                     .toList();
             fetched.forEach(prop -> there.put(prop.name(), prop.number()));
