@@ -31,6 +31,12 @@ test('what is fetched is told as long as the step before lasts', () => {
   assert.deepEqual(ids(due(script, course, 3, ['opening', 'thread-b'])), []);
 });
 
+test('what is fetched is told once, and not in each round in which the step comes again', () => {
+  const rounds = { ...script, moments: ['b', 'c', 'b', 'c'].map((node) => ({ node, leadInMs: 0, workMs: 5_000 })), prompts: [{ id: 'fetch-c', at: 0, said: false }] };
+  const twice = new Course(rounds);
+  assert.deepEqual([0, 1, 2, 3].map((index) => ids(due(rounds, twice, index, []))), [['fetch-c'], [], [], []]);
+});
+
 test('what was forgotten is asked for before the rest ends, what comes later is not', () => {
   assert.deepEqual(ids(notSaid(script, course, 4, 329_000, ['opening'])), []);
   assert.deepEqual(ids(notSaid(script, course, 4, 331_000, ['opening'])), ['thread-b']);

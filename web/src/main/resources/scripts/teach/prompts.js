@@ -13,6 +13,11 @@ function ahead(course, prompt) {
   return place;
 }
 
+/** Whether the step of a place goes on; a round later it comes again, and what was to be fetched lies there. */
+function lasts(course, place, index) {
+  return course.moments.slice(place, index + 1).every((moment) => moment.node === course.moments[place].node);
+}
+
 /**
  * What is due now: what is said until it is said, what is only to be thought of as long as its step lasts. What belongs to a moment that
  * is left out is said where that would have been, and not thought of.
@@ -23,7 +28,7 @@ export function due(script, course, index, said) {
     const place = prompt.said ? course.placeOf(prompt.at) : ahead(course, prompt);
     if (place < 0 || place > index) return false;
     const then = course.moments[place];
-    if (then.node === now.node) return !said.includes(prompt.id);
+    if (prompt.said ? then.node === now.node : lasts(course, place, index)) return !said.includes(prompt.id);
     return prompt.said && !said.includes(prompt.id) && now.startMs - then.startMs < IN_SIGHT;
   });
 }

@@ -149,7 +149,7 @@ final class Build {
             Filling filling = new Filling(attempt);
             filling.answers();
             filling.fill();
-            phrases.upAgain();
+            phrases.upAndDownAgain();
         }
         return new OneSide(attempt).gathered(new ByTheWay(attempt).placed(sketch.plan()));
     }
@@ -180,7 +180,7 @@ final class Build {
         idea.lastTurn();
         phrases.comeHome();
         filling.fill();
-        phrases.upAgain();
+        phrases.upAndDownAgain();
         phrases.shorterFirst();
         idea.threads();
         return new OneSide(attempt).gathered(new ByTheWay(attempt).placed(sketch.plan()));

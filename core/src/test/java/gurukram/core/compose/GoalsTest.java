@@ -92,7 +92,7 @@ class GoalsTest {
     void whereThePeakIsNotToBeHadTheNearestShapeIs() {
         Brief wheel = hatha("upward-bow", Level.INTERMEDIATE);
         assertThat(goal(hatha("upward-bow", Level.ADVANCED)).pose().id()).isEqualTo("bridge");
-        assertThat(goal(hatha("splits", Level.INTERMEDIATE)).pose().id()).isEqualTo("half-split");
+        assertThat(goal(hatha("forearm-stand", Level.ADVANCED)).pose().id()).isEqualTo("dolphin");
         assertThat(goal(hatha("upward-bow", Level.ADVANCED).withSupervised(true))
                         .pose()
                         .id())

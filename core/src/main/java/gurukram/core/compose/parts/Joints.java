@@ -18,6 +18,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** How a piece is joined to what its part has: where it stands, and how the room comes home before it. */
@@ -115,6 +116,21 @@ final class Joints {
         // from low to high, and after it people stand up
         boolean downAgain = from != null && !LOWEST.contains(from) && LOWEST.contains(line.startsBase());
         return away + (downAgain ? DOWN_AGAIN : 0) + UP * Way.legs(line.endsBase(), Base.STANDING);
+    }
+
+    /** Nobody gets from standing to lying in one go: what is on the way, before the cool-down. */
+    void downAgain() {
+        Base from = sketch.baseBefore(SectionRole.COOL_DOWN);
+        Base to = sketch.baseOf(SectionRole.COOL_DOWN);
+        if (from == null || to == null) return;
+        if (Way.legs(from, to) < LOW_LEGS) return;
+        Stream.of("childs-pose", "staff", "easy-seat", "table")
+                .filter(attempt.pool()::has)
+                .map(attempt.catalogue()::pose)
+                .filter(pose -> Way.legs(from, pose.base()) < LOW_LEGS && Way.legs(pose.base(), to) < LOW_LEGS)
+                .findFirst()
+                .ifPresent(pose -> sketch.putInFront(
+                        SectionRole.COOL_DOWN, attempt.step(SectionRole.COOL_DOWN, pose, new Dose.Breaths(1))));
     }
 
     /** Who has warmed up lying comes up before standing up. */

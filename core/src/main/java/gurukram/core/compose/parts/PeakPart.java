@@ -152,7 +152,10 @@ public final class PeakPart {
         lines.add(Words.capital(how.turns())
                 + (how.others().isEmpty() ? "." : "; the others meanwhile: " + how.others() + "."));
         int seconds = brief.minutes() >= 60 || attempt.isVinyasa() ? 60 : 30;
-        Step show = Step.of(sketch.name(SectionRole.PEAK), null, new SideRule.None(), new Dose.Open(seconds));
+        // who is to stand in it watches standing
+        boolean stands = goal().pose().base() == Base.STANDING && attempt.pool().has("mountain");
+        Step show = Step.of(
+                sketch.name(SectionRole.PEAK), stands ? "mountain" : null, new SideRule.None(), new Dose.Open(seconds));
         sketch.put(SectionRole.PEAK, show.withNote(String.join("\n", lines)));
     }
 

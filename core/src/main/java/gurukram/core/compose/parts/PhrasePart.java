@@ -349,8 +349,9 @@ public final class PhrasePart {
         joints.comeHome();
     }
 
-    /** Who has warmed up lying comes up before standing up. */
-    public void upAgain() {
+    /** Who has warmed up lying comes up before standing up, and who stands at the end comes down before lying down. */
+    public void upAndDownAgain() {
         joints.upAgain();
+        joints.downAgain();
     }
 }

@@ -167,6 +167,20 @@ public final class Sketch {
         return last == null ? null : last.base();
     }
 
+    /** Where people come from into a part; null where nothing is before it. */
+    public @Nullable Base baseBefore(SectionRole role) {
+        Base at = null;
+        for (SectionRole part : order.subList(0, order.indexOf(role)))
+            if (baseAfter(part) != null) at = baseAfter(part);
+        return at;
+    }
+
+    /** Where a part begins; null where it has nothing. */
+    public @Nullable Base baseOf(SectionRole role) {
+        Pose first = firstPose(items(role, baseBefore(role)));
+        return first == null ? null : first.base();
+    }
+
     /** What was put first, then the others on the shortest way, then what ends the part. */
     private List<Item> items(SectionRole role, @Nullable Base from) {
         List<Item> first = new ArrayList<>();
