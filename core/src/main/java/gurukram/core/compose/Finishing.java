@@ -92,6 +92,7 @@ final class Finishing {
     private static final int FAR_FROM_FLOWING = 60;
 
     private static final double FARTHEST = 0.3;
+    private static final int MISSING = 20;
     private static final int USUAL_TRIPS = 2;
 
     private final PoseCatalogue catalogue;
@@ -171,6 +172,8 @@ final class Finishing {
             double away = craft.getOrDefault(kind, NO_MEASURE).away();
             int far = kind == Measure.Kind.FLOW_SHARE ? FAR_FROM_FLOWING : FAR;
             if (away > 0) weight += UNUSUAL + far * Math.min(FARTHEST, away);
+            // from the peak straight into the rest: nobody wants that
+            if (kind == Measure.Kind.COOL_DOWN && away >= 1) weight += MISSING;
         }
         return Math.round(weight);
     }
