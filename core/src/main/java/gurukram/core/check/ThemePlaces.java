@@ -25,6 +25,14 @@ public final class ThemePlaces implements Check {
 
     private static final int ROOT = 5;
     private static final int SHORTEST_WORD = 4;
+    private static final String DOING = "ing";
+    /** Short words that mean nothing by themselves. */
+    private static final Set<String> SMALL =
+            Set.of(("a all am an and are as at be but by can come did do for from had has he her his how i if in"
+                            + " is it its may me my no nor not now of off on one or our out own she so than the then to too two up us was we what"
+                            + " who why you")
+                    .split(" "));
+
     private static final Card CARD = Card.of(
             "theme",
             "The theme is opened, taken up again and closed",
@@ -108,12 +116,23 @@ public final class ThemePlaces implements Check {
         return roots(theme.close()).stream().anyMatch(said::contains);
     }
 
-    /** Words that mean something, cut so that “steady” meets “steadily”. */
+    /** Words that mean something, cut so that “steady” meets “steadily” and “letting go” meets “let go”. */
     private static Set<String> roots(String text) {
         Set<String> roots = new HashSet<>();
         for (String word : Words.fold(text).split(" ")) {
             if (word.length() >= SHORTEST_WORD) roots.add(word.substring(0, Math.min(ROOT, word.length())));
+            else if (!SMALL.contains(word)) roots.add(word);
+            if (word.endsWith(DOING)) roots.add(doing(word));
         }
         return roots;
+    }
+
+    /** What is done: “letting” is “let”, “resting” is “rest”. */
+    private static String doing(String word) {
+        String stem = word.substring(0, word.length() - DOING.length());
+        int last = stem.length() - 1;
+        boolean twice = last > 1 && stem.charAt(last) == stem.charAt(last - 1);
+        String done = twice ? stem.substring(0, last) : stem;
+        return done.substring(0, Math.min(ROOT, done.length()));
     }
 }

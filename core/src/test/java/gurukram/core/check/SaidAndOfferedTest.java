@@ -34,13 +34,14 @@ class SaidAndOfferedTest {
         });
     }
 
-    /** What a check says of a class, what it offers, and the lines that are other ones when an offer is taken. */
+    /** What a check says of a class, what it advises, what it offers, and the lines that are other ones when an offer is taken. */
     static String told(String head, String plan) {
         String[] names = head.split(",", 2);
         Checked checked = Checked.of(plan, names.length > 1 ? Checked.group(names[1].strip()) : null);
         List<String> told = new ArrayList<>();
         for (Finding finding : checked.of(check(names[0].strip()))) {
             told.add(finding.severity() + " " + finding.what());
+            if (!finding.advice().isEmpty()) told.add("~ " + finding.advice());
             for (Mend mend : checked.mends(finding)) {
                 told.add("> " + mend.label());
                 Checked mended = checked.mended(mend);

@@ -69,6 +69,22 @@ class TonightTest {
     }
 
     @Test
+    void fourMatsAreWatchedAtATimeInSoManyTurns() {
+        assertThat(crowFor(4).atOnce()).isEqualTo("four mats at a time");
+        assertThat(crowFor(5).atOnce()).isEqualTo("four mats at a time, 2 turns for 5");
+        assertThat(crowFor(8).atOnce()).isEqualTo("four mats at a time, 2 turns for 8");
+        assertThat(crowFor(9).atOnce()).isEqualTo("four mats at a time, 3 turns for 9");
+        assertThat(crowFor(9).backs()).isEqualTo("Wrists ache, or the head is the brake");
+        assertThat(crowFor(9).with()).isEqualTo("with a teacher watching");
+    }
+
+    private static Tonight.Watched crowFor(int mats) {
+        return Tonight.of(Checked.of(CLASS, Checked.group(mats + " mats")).subject())
+                .watched()
+                .get(0);
+    }
+
+    @Test
     void withoutAGroupThereIsOnlyWhatOneNeeds() {
         Tonight alone = Tonight.of(Checked.of(CLASS).subject());
         assertThat(alone.people()).isEmpty();
