@@ -115,6 +115,18 @@ class PeakPreparedTest {
                 .orElseThrow();
         List<Mend> mends = brief.mends(finding);
         assertEquals("Hold tree for 8 breaths instead of 7", mends.get(0).label());
+        Checked six = Checked.of(
+                HEAD
+                        + "balance:\nhalf moon at the wall, both, 8 breaths\ntree, both, 6 breaths\npeak:\nhalf moon, both, 4 breaths\n");
+        assertEquals(
+                "Hold tree for 8 breaths instead of 6",
+                six.mends(six.of(PeakPrepared.class).stream()
+                                .filter(f -> f.about().equals("one-leg-balance"))
+                                .findFirst()
+                                .orElseThrow())
+                        .get(0)
+                        .label(),
+                "seven would do; eight is what a mouth counts");
         for (Mend mend : mends) assertEquals("", of(brief.mended(mend), "one-leg-balance"));
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gurukram.core.body.Base;
 import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.search.Way;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -93,6 +94,35 @@ class BuildTest {
         for (ClassPlan plan : PLANS)
             assertThat(last(items(plan, SectionRole.WARM_UP)))
                     .hasValueSatisfying(base -> assertThat(base).isNotIn(Base.SUPINE, Base.PRONE, Base.SIDE_LYING));
+    }
+
+    @Test
+    void nobodyLiesDownFromStandingWithoutAStepBetween() {
+        int downs = 0;
+        List<ClassPlan> plans = new ArrayList<>(PLANS);
+        for (String peak : List.of("revolved-half-moon", "splits", "reclined-hand-to-toe", "dancer"))
+            for (Level level : Level.values())
+                plans.add(COMPOSER.compose(Brief.to(peak, 45, Style.HATHA, level), 1)
+                        .plan());
+        for (ClassPlan plan : plans) {
+            Base before = null;
+            for (Section section : plan.sections()) {
+                Base first = CATALOGUE
+                        .pose(
+                                section.items().get(0).poses().isEmpty()
+                                        ? "easy-seat"
+                                        : section.items().get(0).poses().get(0))
+                        .base();
+                if (section.role() == SectionRole.COOL_DOWN && before != null) {
+                    assertThat(Way.legs(before, first))
+                            .as(plan.settings().title() + ", from " + before + " to " + first)
+                            .isLessThan(3);
+                    if (before == Base.STANDING || before == Base.LUNGE) downs++;
+                }
+                before = last(section.items()).orElse(before);
+            }
+        }
+        assertThat(downs).isPositive();
     }
 
     private static Optional<Base> last(List<Item> items) {

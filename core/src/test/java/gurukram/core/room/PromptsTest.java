@@ -118,6 +118,7 @@ class PromptsTest {
                 - props: 1 block
                 tree, both, 3 breaths
                 camel on blocks, 3 breaths
+                half moon at the wall, both, 3 breaths
                 pyramid, both, 3 breaths
                 - props: 3 blocks
                 mountain, 3 breaths
