@@ -23,11 +23,17 @@ import gurukram.core.compose.search.Sketch;
 import gurukram.core.phrase.PhraseBook;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Node;
+import gurukram.core.plan.NodeId;
+import gurukram.core.plan.NodeNames;
+import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.settings.ClassSettings;
 import gurukram.core.plan.settings.Theme;
 import gurukram.core.pose.Pose;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -183,6 +189,32 @@ final class Build {
         phrases.upAndDownAgain();
         phrases.shorterFirst();
         idea.threads();
-        return new OneSide(attempt).gathered(new ByTheWay(attempt).placed(sketch.plan()));
+        return distinct(new OneSide(attempt).gathered(new ByTheWay(attempt).placed(sketch.plan())));
+    }
+
+    /** What is kept has its names from the draft it was kept from; nothing new has one of them. */
+    private ClassPlan distinct(ClassPlan plan) {
+        Set<NodeId> taken = new HashSet<>();
+        for (Brief.Kept kept : attempt.brief().kept()) add(kept.item(), taken);
+        if (taken.isEmpty()) return plan;
+        List<Section> sections = new ArrayList<>();
+        for (Section section : plan.sections()) {
+            List<Item> items = new ArrayList<>();
+            for (Item item : section.items())
+                items.add(attempt.isKept(item) ? item : (Item) NodeNames.renamed(item, id -> free(id, taken)));
+            sections.add(section.withChildren(items));
+        }
+        return new ClassPlan(plan.settings(), sections);
+    }
+
+    private static void add(Node node, Set<NodeId> taken) {
+        taken.add(node.id());
+        node.children().forEach(child -> add(child, taken));
+    }
+
+    private static NodeId free(NodeId id, Set<NodeId> taken) {
+        NodeId name = id;
+        for (int n = 2; !taken.add(name); n++) name = new NodeId(id.value() + "-new" + n);
+        return name;
     }
 }

@@ -29,6 +29,7 @@ import gurukram.core.plan.Item;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanRules;
 import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.SideRule;
@@ -323,6 +324,29 @@ class ComposerTest {
             assertThat(poses(section(plan, SectionRole.WARM_UP))).containsAnyElementsOf(concept.small());
             assertThat(poses(section(plan, SectionRole.COOL_DOWN))).containsAnyElementsOf(concept.lying());
         }
+    }
+
+    @Test
+    void whatIsKeptAndWhatIsNewHaveNamesOfTheirOwn() {
+        int looked = 0;
+        for (String peak : List.of("half-moon", "camel")) {
+            Brief brief = Brief.to(peak, 60, Style.VINYASA, Level.INTERMEDIATE);
+            for (Section section : plan(brief).sections()) {
+                for (Item item : section.items()) {
+                    if (!(item instanceof Flow)) continue;
+                    Brief.Kept kept = new Brief.Kept(section.role(), item);
+                    ClassPlan again = plan(brief.withKept(List.of(kept)).with(Set.of(Wish.GENTLER)));
+                    assertThat(PlanRules.brokenIn(again, CATALOGUE))
+                            .as("%s with %s", peak, item.id())
+                            .isEmpty();
+                    assertThat(again.find(item.id()))
+                            .as("it is there as it was")
+                            .contains(item);
+                    looked++;
+                }
+            }
+        }
+        assertThat(looked).isGreaterThan(12);
     }
 
     private static List<String> poses(Section section) {

@@ -66,8 +66,8 @@ public record Attempt(
     }
 
     /** Whether something stays as the teacher has it. */
-    boolean isKept(Item item) {
-        return brief.kept().stream().anyMatch(one -> one.item().id().equals(item.id()));
+    public boolean isKept(Item item) {
+        return brief.kept().stream().anyMatch(one -> one.item().equals(item));
     }
 
     boolean has(SectionRole role) {
