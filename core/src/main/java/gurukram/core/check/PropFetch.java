@@ -15,11 +15,9 @@ import gurukram.core.plan.settings.Texts;
 import gurukram.core.score.Moment;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -114,23 +112,17 @@ public final class PropFetch implements Check {
     @Override
     public List<Mend> mends(Subject subject, Finding finding) {
         Section first = subject.plan().sections().get(0);
-        String needed =
-                mostOf(subject.plan(), finding.about()).map(Prop::toString).orElse(finding.about());
+        String needed = PropsTold.asked(subject.plan()).stream()
+                .filter(prop -> prop.name().equals(finding.about()))
+                .map(Prop::toString)
+                .findFirst()
+                .orElse(finding.about());
         String line = READY + needed + ".";
         String note = first.texts().note().isEmpty() ? line : first.texts().note() + "\n" + line;
         if (note.length() > Texts.MOST_NOTE_LETTERS) return List.of();
         return List.of(new Mend(
                 "Name it at the beginning: “%s”".formatted(line),
                 new PlanEdit.Change(first.with(first.texts().withNote(note)))));
-    }
-
-    /** The most of a prop that one step of the class asks for. */
-    private static Optional<Prop> mostOf(ClassPlan plan, String name) {
-        List<Prop> props = new ArrayList<>();
-        plan.walk(node -> {
-            if (node instanceof Step step) props.addAll(step.props());
-        });
-        return props.stream().filter(prop -> prop.name().equals(name)).max(Comparator.comparingInt(Prop::number));
     }
 
     /** A note that says first what is to lie ready, and nothing else of what was to lie ready before. */

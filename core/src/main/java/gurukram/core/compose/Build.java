@@ -201,7 +201,8 @@ final class Build {
         for (Section section : plan.sections()) {
             List<Item> items = new ArrayList<>();
             for (Item item : section.items())
-                items.add(attempt.isKept(item) ? item : (Item) NodeNames.renamed(item, id -> free(id, taken)));
+                items.add(
+                        attempt.isKept(item) ? item : (Item) NodeNames.renamed(item, id -> NodeNames.free(id, taken)));
             sections.add(section.withChildren(items));
         }
         return new ClassPlan(plan.settings(), sections);
@@ -210,11 +211,5 @@ final class Build {
     private static void add(Node node, Set<NodeId> taken) {
         taken.add(node.id());
         node.children().forEach(child -> add(child, taken));
-    }
-
-    private static NodeId free(NodeId id, Set<NodeId> taken) {
-        NodeId name = id;
-        for (int n = 2; !taken.add(name); n++) name = new NodeId(id.value() + "-new" + n);
-        return name;
     }
 }

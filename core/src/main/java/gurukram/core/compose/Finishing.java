@@ -29,10 +29,8 @@ import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.Score;
 import gurukram.core.score.Tallies;
 import gurukram.core.score.Unfolder;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -125,14 +123,9 @@ final class Finishing {
 
     /** All that the steps of a class ask for stands in one line where people come. */
     private static ClassPlan readied(ClassPlan plan) {
-        Map<String, Integer> most = new LinkedHashMap<>();
-        plan.walk(node -> {
-            if (node instanceof Step step)
-                for (Prop prop : step.props())
-                    if (!prop.name().equals(PropsTold.WALL)) most.merge(prop.name(), prop.number(), Math::max);
-        });
-        List<Prop> props = new ArrayList<>();
-        most.forEach((name, number) -> props.add(new Prop(number, name)));
+        List<Prop> props = PropsTold.asked(plan).stream()
+                .filter(prop -> !prop.name().equals(PropsTold.WALL))
+                .toList();
         Section first = plan.sections().get(0);
         String note = PropFetch.ready(first.texts().note(), props);
         if (note.equals(first.texts().note()) || note.length() > Texts.MOST_NOTE_LETTERS) return plan;

@@ -16,7 +16,6 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -76,14 +75,8 @@ final class LeadThere {
         ClassPlan led = new Merged(own).with(build.leading(isBalanced(own)));
         Set<NodeId> taken = new HashSet<>(names.values());
         ClassPlan named = NodeNames.renamed(
-                led, id -> names.containsKey(id) ? Objects.requireNonNull(names.get(id)) : free(id, taken));
+                led, id -> names.containsKey(id) ? Objects.requireNonNull(names.get(id)) : NodeNames.free(id, taken));
         return new ClassPlan(plan.settings().withPeak(goal.pose().id()), named.sections());
-    }
-
-    private static NodeId free(NodeId id, Collection<NodeId> taken) {
-        NodeId name = id;
-        for (int n = 2; !taken.add(name); n++) name = new NodeId(id.value() + "-" + n);
-        return name;
     }
 
     /** All that is there; a peak that is another pose comes before this one. */

@@ -1,5 +1,6 @@
 package gurukram.core.plan;
 
+import java.util.Collection;
 import java.util.Iterator;
 import java.util.List;
 import java.util.function.Supplier;
@@ -9,6 +10,13 @@ import java.util.stream.Stream;
 /** Other names for the nodes of a plan; what the plan says stays the same. */
 public final class NodeNames {
     private NodeNames() {}
+
+    /** The name, or the next of its kind that is not taken yet; it is taken then. */
+    public static NodeId free(NodeId id, Collection<NodeId> taken) {
+        NodeId name = id;
+        for (int n = 2; !taken.add(name); n++) name = new NodeId(id.value() + "-" + n);
+        return name;
+    }
 
     /** The node and all it holds under other names, parents first. */
     public static Node renamed(Node node, UnaryOperator<NodeId> names) {
