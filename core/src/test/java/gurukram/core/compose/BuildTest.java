@@ -4,7 +4,9 @@ import static gurukram.core.Plans.CATALOGUE;
 import static gurukram.core.compose.Compositions.COMPOSER;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.body.Action;
 import gurukram.core.body.Base;
+import gurukram.core.body.Side;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.search.Way;
 import gurukram.core.plan.ClassPlan;
@@ -15,6 +17,7 @@ import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Level;
+import gurukram.core.score.Moment;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -123,6 +126,32 @@ class BuildTest {
             }
         }
         assertThat(downs).isPositive();
+    }
+
+    /** One minute, one and a half, two: what a leg carries in a row, by level. */
+    @Test
+    void theStagesOfAPeakStandOnOneLegAsLongAsItCarries() {
+        int chains = 0;
+        for (String peak :
+                List.of("eagle", "warrior-3", "dancer", "half-moon", "bird-of-paradise", "standing-hand-to-toe")) {
+            for (Level level : Level.values()) {
+                ClassPlan plan = COMPOSER.compose(Brief.to(peak, 75, Style.HATHA, level), 1)
+                        .plan();
+                for (Item item : items(plan, SectionRole.PEAK)) {
+                    if (!(item instanceof Flow flow)) continue;
+                    chains++;
+                    long onOneLeg = Compositions.UNFOLDER.unfold(plan, null).moments().stream()
+                            .filter(moment -> flow.id().equals(moment.flow()) && moment.side() == Side.RIGHT)
+                            .filter(moment -> CATALOGUE.pose(moment.pose()).demands(Action.ONE_LEG_BALANCE) >= 1)
+                            .mapToLong(Moment::lengthMs)
+                            .sum();
+                    assertThat(onOneLeg)
+                            .as("%s for %s, ms", flow.settings().name(), level)
+                            .isLessThanOrEqualTo(60_000L + 30_000L * level.ordinal());
+                }
+            }
+        }
+        assertThat(chains).isPositive();
     }
 
     private static Optional<Base> last(List<Item> items) {
