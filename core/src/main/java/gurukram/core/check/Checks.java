@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.ServiceLoader;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -105,23 +106,37 @@ public final class Checks {
 
     /** As {@link #mends(Subject, Finding)}, at most so many, where the report is known. */
     public List<Mend> mends(Subject subject, Finding finding, Report before, int most) {
-        List<Mend> good = new ArrayList<>();
+        return tried(subject, finding, before, most).stream().map(Tried::mend).toList();
+    }
+
+    /** A mend, the class it makes, and what is said about that. */
+    public record Tried(Mend mend, Subject after, Report report) {}
+
+    /** As {@link #mends(Subject, Finding, Report, int)}, for who takes one of them. */
+    public List<Tried> tried(Subject subject, Finding finding, Report before, int most) {
+        List<Tried> good = new ArrayList<>();
         for (Mend mend : find(finding.rule()).mends(subject, finding)) {
             if (good.size() == most) break;
-            if (good.stream().anyMatch(other -> other.label().equals(mend.label()))) continue;
-            if (holds(subject, finding, mend, before)) good.add(mend);
+            if (good.stream().anyMatch(other -> other.mend().label().equals(mend.label()))) continue;
+            tried(subject, mend)
+                    .filter(one -> holds(subject, finding, one, before))
+                    .ifPresent(good::add);
         }
         return good;
     }
 
-    private boolean holds(Subject subject, Finding finding, Mend mend, Report before) {
-        ClassPlan mended;
+    private Optional<Tried> tried(Subject subject, Mend mend) {
         try {
-            mended = PlanRules.check(mend.edit().applyTo(subject.plan()), catalogue);
+            ClassPlan mended = PlanRules.check(mend.edit().applyTo(subject.plan()), catalogue);
+            Subject after = subject(mended, subject.level());
+            return Optional.of(new Tried(mend, after, report(after)));
         } catch (Refused e) {
-            return false;
+            return Optional.empty();
         }
-        Report after = report(subject(mended, subject.level()));
+    }
+
+    private static boolean holds(Subject subject, Finding finding, Tried tried, Report before) {
+        Report after = tried.report();
         boolean gone = !after.has(finding);
         boolean moved = after.findings().stream()
                 .filter(f -> f.rule().equals(finding.rule()) && f.severity() != Severity.INFO)
@@ -133,7 +148,7 @@ public final class Checks {
                 && !moved
                 && noneNew
                 && serious(after) <= serious(before)
-                && keepsWords(subject.plan(), mended, finding);
+                && keepsWords(subject.plan(), tried.after().plan(), finding);
     }
 
     /** Also where what it is about, a need or a prop, is met at another place first. */

@@ -33,7 +33,7 @@ public final class MixedClock implements Check {
         if (subject.level() == null || !mixed) beside(subject, found);
         if (!mixed || subject.level() != null) return;
         Map<List<Object>, List<MixedRoom.Line>> over = new LinkedHashMap<>();
-        for (MixedRoom.Line line : MixedRoom.lines(subject.plan(), subject.unfolder())) {
+        for (MixedRoom.Line line : MixedRoom.lines(subject.plan(), subject.unfolder(), subject.baseScore())) {
             if (line.isOver())
                 over.computeIfAbsent(List.of(line.node(), line.level()), k -> new ArrayList<>())
                         .add(line);
@@ -62,7 +62,7 @@ public final class MixedClock implements Check {
 
     private static void beside(Subject subject, Findings found) {
         Set<List<Object>> told = new HashSet<>();
-        for (MixedRoom.Beside line : MixedRoom.beside(subject.plan(), subject.unfolder())) {
+        for (MixedRoom.Beside line : subject.beside()) {
             if (!line.isOver() || !told.add(List.of(line.node(), line.who()))) continue;
             String what = "%s takes %s for %s, and the clock has %s."
                     .formatted(

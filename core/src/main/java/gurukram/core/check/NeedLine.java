@@ -71,7 +71,7 @@ final class NeedLine {
     /** The same of a plan that was made of it. */
     static long over(Subject subject, ClassPlan plan) {
         Map<List<Object>, Long> before = new HashMap<>();
-        for (MixedRoom.Beside line : MixedRoom.beside(subject.plan(), subject.unfolder()))
+        for (MixedRoom.Beside line : subject.beside())
             before.put(place(line), Math.max(0, line.lineMs() - line.clockMs()));
         return MixedRoom.beside(plan, subject.unfolder()).stream()
                 .mapToLong(line -> line.lineMs() - line.clockMs() - before.getOrDefault(place(line), 0L))

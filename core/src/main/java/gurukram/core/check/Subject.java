@@ -25,6 +25,7 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.EffortCurve;
 import gurukram.core.score.Feet;
+import gurukram.core.score.MixedRoom;
 import gurukram.core.score.Moment;
 import gurukram.core.score.Pace;
 import gurukram.core.score.Score;
@@ -63,6 +64,7 @@ public final class Subject {
     private Feet.@Nullable Tally feet;
     private @Nullable List<Double> effort;
     private @Nullable List<Cue> cues;
+    private @Nullable List<MixedRoom.Beside> beside;
 
     Subject(
             ClassPlan plan,
@@ -215,6 +217,17 @@ public final class Subject {
 
     SectionRole role(int moment) {
         return section(moment(moment).section()).role();
+    }
+
+    /** The score of the base line, which is the clock of a mixed room. */
+    Score baseScore() {
+        return level == null ? score : unfolder.unfold(plan, null);
+    }
+
+    /** The lines beside the clock, of needs and of the other choice. */
+    List<MixedRoom.Beside> beside() {
+        if (beside == null) beside = MixedRoom.beside(plan, unfolder, this::baseScore);
+        return beside;
     }
 
     /** The pose of a moment as it is done there: what is different about it changes what it asks of people. */

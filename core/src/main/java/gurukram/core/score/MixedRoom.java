@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.function.ToLongFunction;
 import org.jspecify.annotations.Nullable;
 
@@ -46,8 +47,13 @@ public final class MixedRoom {
 
     /** The lines that differ from the base line, level by level, each in the order of the class. */
     public static List<Line> lines(ClassPlan plan, Unfolder unfolder) {
+        return lines(plan, unfolder, unfolder.unfold(plan, null));
+    }
+
+    /** @param base the score of the base line */
+    public static List<Line> lines(ClassPlan plan, Unfolder unfolder, Score base) {
         Map<NodeId, NodeId> owners = owners(plan);
-        Map<Unit, Long> clock = lengths(unfolder.unfold(plan, null), owners);
+        Map<Unit, Long> clock = lengths(base, owners);
         List<Line> lines = new ArrayList<>();
         for (Level level : Level.values()) {
             Map<Unit, Long> own = lengths(unfolder.unfold(plan, level), owners);
@@ -73,6 +79,11 @@ public final class MixedRoom {
 
     /** The lines of needs and choices that are written and differ in length from the base line, need by need. */
     public static List<Beside> beside(ClassPlan plan, Unfolder unfolder) {
+        return beside(plan, unfolder, () -> unfolder.unfold(plan, null));
+    }
+
+    /** @param base the score of the base line, where it is wanted */
+    public static List<Beside> beside(ClassPlan plan, Unfolder unfolder, Supplier<Score> base) {
         Set<Need> needs = EnumSet.noneOf(Need.class);
         boolean[] either = {false};
         plan.walk(node -> {
@@ -82,7 +93,7 @@ public final class MixedRoom {
         });
         if (needs.isEmpty() && !either[0]) return List.of();
         Map<NodeId, NodeId> owners = owners(plan);
-        Map<Unit, Long> clock = lengths(unfolder.unfold(plan, null), owners);
+        Map<Unit, Long> clock = lengths(base.get(), owners);
         List<Beside> lines = new ArrayList<>();
         for (Need need : needs) {
             ClassPlan own = LevelLine.beside(plan, when -> when.needs().contains(need), unfolder.catalogue());

@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param retentions held half-breaths and cycles with a retention; {@code retentionCounts} the counts of patterns held
  * @param baseChanges how often the body changes its base
  * @param floorTrips times the class comes up from the floor and goes down again; half-breath movements of flows that
- *     only pass the floor do not count, a lunge with a knee on the floor is no coming up, and one knee on the floor with
+ *     only pass the floor do not count, a lunge with a knee or the forearms on the floor is no coming up, and one knee on the floor with
  *     the other foot out is no going down (ours)
  */
 public record Tallies(
@@ -112,8 +112,9 @@ public record Tallies(
             if (base != null && base != now) baseChanges++;
             base = now;
             boolean passing = m.kind() == Moment.Kind.MOVEMENT && m.flow() != null;
-            boolean kneels = pose.facts().mechanisms().contains(Mechanism.KNEEL);
-            if (UP.contains(now) && !kneels) up = true;
+            List<Mechanism> mechanisms = pose.facts().mechanisms();
+            boolean low = mechanisms.contains(Mechanism.KNEEL) || mechanisms.contains(Mechanism.FOREARMS);
+            if (UP.contains(now) && !low) up = true;
             boolean oneKnee = now == Base.KNEELING && pose.sides() == SideBehaviour.TWO_SIDED;
             if (!DOWN.contains(now) || oneKnee || passing) return;
             if (up && floorSeen) floorTrips++;

@@ -64,7 +64,8 @@ class TalliesTest {
         assertThat(of("strength:\n" + steps.replace(" / ", "\n")).wristLoad()).isEqualTo(load);
     }
 
-    private static final Set<String> SIDED = Set.of("tree", "half split", "gate");
+    private static final Set<String> SIDED =
+            Set.of("tree", "half split", "gate", "high lunge", "half pigeon", "lizard");
 
     @ParameterizedTest
     @CsvSource({
@@ -74,7 +75,8 @@ class TalliesTest {
         "easy seat/chair/easy seat/tree/corpse, 2, 4",
         "chair/tree, 0, 0",
         "easy seat/chair/half split/chair/gate/tree, 0, 5",
-        "easy seat/chair/hero/chair/hero/tree, 2, 5"
+        "easy seat/chair/hero/chair/hero/tree, 2, 5",
+        "easy seat/high lunge/half pigeon/lizard/half pigeon/tree, 1, 5"
     })
     void countsTripsToTheFloorAndChangesOfBase(String poses, int trips, int changes) {
         StringBuilder text = new StringBuilder("standing:\n");
