@@ -49,6 +49,8 @@ public final class Craft {
     private static final double WAVE = 0.8;
     /** From so many minutes on a flowing class comes down once before it goes to its peak. */
     private static final int WAVES_FROM = 45;
+    /** A peak of this effort and less is not risen to; there is one rise before it. */
+    private static final int QUIET_PEAK = 2;
     /** From so many on there is time for one wave more. */
     private static final int LONG = 75;
 
@@ -297,7 +299,8 @@ public final class Craft {
         if (goes.isEmpty()) none(Kind.PEAK_AT);
         else put(Kind.PEAK_AT, Math.rint(100.0 * goes.get(0).startMs() / total), " %", 45.0, 75.0);
         int minutes = plan.settings().slotMinutes();
-        double fewest = isVinyasa() && minutes >= WAVES_FROM ? 2 : 1;
+        boolean low = peak != null && catalogue.pose(peak).effort() <= QUIET_PEAK;
+        double fewest = isVinyasa() && minutes >= WAVES_FROM && !low ? 2 : 1;
         put(
                 Kind.WAVES,
                 waves(goes.isEmpty() ? total : goes.get(goes.size() - 1).endMs()),

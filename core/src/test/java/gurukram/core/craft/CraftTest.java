@@ -121,6 +121,20 @@ class CraftTest {
     }
 
     @Test
+    void towardsAQuietPeakOneRiseIsEnough() {
+        String text =
+                "class: T\n- 60 min, vinyasa, beginner\n- peak pose: %s\nstanding:\nplank, 60 s\npeak:\n%s, 60 s\n";
+        Function<String, Measure> measure = peak -> {
+            ClassPlan plan = Notation.plan(text.formatted(peak, peak));
+            return Craft.of(plan, Plans.score(plan), CATALOGUE).get(Kind.WAVES);
+        };
+        assertThat(measure.apply("seated forward fold").least()).isEqualTo(1);
+        assertThat(measure.apply("legs up the wall").least()).isEqualTo(1);
+        assertThat(measure.apply("bridge").least()).isEqualTo(2);
+        assertThat(measure.apply("camel").least()).isEqualTo(2);
+    }
+
+    @Test
     void howFarSomethingIsBesideTheUsualIsAPartOfItsEdge() {
         assertThat(new Measure(Kind.FLOW_SHARE, 40.0, "", 50.0, 65.0).away()).isEqualTo(0.2);
         assertThat(new Measure(Kind.FLOW_SHARE, 78.0, "", 50.0, 65.0).away()).isEqualTo(0.2);
