@@ -4,6 +4,7 @@ import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
 import gurukram.core.compose.idea.Concept;
 import gurukram.core.compose.parts.Attempt;
+import gurukram.core.compose.parts.Breather;
 import gurukram.core.compose.parts.ByTheWay;
 import gurukram.core.compose.parts.Ends;
 import gurukram.core.compose.parts.Filling;
@@ -160,7 +161,8 @@ final class Build {
         return new OneSide(attempt).gathered(new ByTheWay(attempt).placed(sketch.plan()));
     }
 
-    ClassPlan plan() {
+    /** @param mostMs a class that is longer already before it is filled up is left as it is then */
+    ClassPlan plan(long mostMs) {
         Sketch sketch = attempt.sketch();
         attempt.brief().kept().forEach(kept -> sketch.put(kept.role(), kept.item()));
         Ends ends = new Ends(attempt);
@@ -181,6 +183,8 @@ final class Build {
         preparation.wanted();
         preparation.warmWrists();
         phrases.flowOn(preparation);
+        ClassPlan needed = sketch.plan();
+        if (attempt.clock().score(needed).totalMs() > mostMs) return needed;
         filling.answers();
         phrases.putMore();
         idea.lastTurn();
@@ -189,7 +193,8 @@ final class Build {
         phrases.upAndDownAgain();
         phrases.shorterFirst();
         idea.threads();
-        return distinct(new OneSide(attempt).gathered(new ByTheWay(attempt).placed(sketch.plan())));
+        ClassPlan put = new OneSide(attempt).gathered(new ByTheWay(attempt).placed(sketch.plan()));
+        return distinct(new Breather(attempt).before(put));
     }
 
     /** What is kept has its names from the draft it was kept from; nothing new has one of them. */

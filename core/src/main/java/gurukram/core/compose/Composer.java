@@ -13,7 +13,6 @@ import gurukram.core.compose.search.Dice;
 import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Merit;
 import gurukram.core.compose.search.Pool;
-import gurukram.core.compose.search.Sequences;
 import gurukram.core.compose.search.Shown;
 import gurukram.core.fit.Fit;
 import gurukram.core.fit.FitAnswer;
@@ -54,7 +53,7 @@ public final class Composer {
     /** What a pose must do for the peak or the theme to be missed. */
     private static final double USEFUL = 2.5;
     /** So many are built until one is as classes usually are; of those the best is mended, and what is serious then is tried on. */
-    private static final int ENOUGH = 6;
+    private static final int ENOUGH = 8;
 
     private static final int MENDED = 2;
 
@@ -79,28 +78,33 @@ public final class Composer {
 
     /** @param idea any number; another number is another idea */
     public Draft compose(Brief brief, long idea) {
-        return compose(brief, idea, Shown.NOTHING);
+        return composed(brief, idea, Shown.NOTHING, true).orElseThrow();
     }
 
     /**
      * Where no class to the peak can be made that nothing has to be mended in, one to a rung below it, and why; where what the teacher
      * keeps stands in the way, or no lower rung helps, the best there is.
+     *
+     * @param anyway also where all are too much like what was shown; else empty then
      */
-    private Draft compose(Brief brief, long idea, Shown shown) {
+    private Optional<Draft> composed(Brief brief, long idea, Shown shown, boolean anyway) {
         Pool pool = new Pool(catalogue, brief);
         Goals goals = new Goals(pool);
         Goal goal = goals.find(new Dice(idea, "draft")).orElse(null);
-        Finishing.Candidate best = towards(goal, pool, idea, shown);
+        Finishing.Candidate best = towards(goal, pool, idea, shown, anyway).orElse(null);
+        if (best == null) return Optional.empty();
         if (best.misses() >= UNTEACHABLE && goal != null && brief.kept().isEmpty()) {
             Optional<Goal> lower = goals.below(goal, notFound(brief));
             for (int i = 0; i < MOST_LOWER && lower.isPresent(); i++) {
-                Finishing.Candidate other = towards(lower.get(), pool, idea, shown);
-                if (other.misses() < UNTEACHABLE) return draft(other, pool, lower.get(), goals.stops(), idea);
+                Finishing.Candidate other =
+                        towards(lower.get(), pool, idea, shown, true).orElseThrow();
+                if (other.misses() < UNTEACHABLE)
+                    return Optional.of(draft(other, pool, lower.get(), goals.stops(), idea));
                 lower = goals.below(lower.get(), notFound(brief));
             }
             goal = goals.find(new Dice(idea, "draft")).orElse(null);
         }
-        return draft(best, pool, goal, goals.stops(), idea);
+        return Optional.of(draft(best, pool, goal, goals.stops(), idea));
     }
 
     private Draft draft(Finishing.Candidate best, Pool pool, @Nullable Goal goal, List<String> stops, long idea) {
@@ -112,8 +116,13 @@ public final class Composer {
         return "no class of %d minutes was found that comes to it well".formatted(brief.minutes());
     }
 
-    /** The best class to a goal that some tries find. */
-    private Finishing.Candidate towards(@Nullable Goal goal, Pool pool, long idea, Shown shown) {
+    /**
+     * The best class to a goal that some tries find.
+     *
+     * @param anyway whether one too much like what was shown will do, where all are; else empty then
+     */
+    private Optional<Finishing.Candidate> towards(
+            @Nullable Goal goal, Pool pool, long idea, Shown shown, boolean anyway) {
         Brief brief = pool.brief();
         Concept concept = concept(pool, goal, idea);
         Clock clock = new Clock(unfolder, teachers, brief.style(), brief.minutes());
@@ -122,35 +131,49 @@ public final class Composer {
         Finishing finishing = new Finishing(catalogue, unfolder, checks, clock, brief);
         Finishing.Candidate best = null;
         PriorityQueue<Built> waiting = new PriorityQueue<>(Comparator.comparingLong(Built::unusual));
+        PriorityQueue<Built> alike = new PriorityQueue<>(Comparator.comparingDouble(Built::likeness));
+        // lines for everybody take their time: there one thing to look at is enough
+        boolean lines =
+                brief.mixed() || brief.group() != null && !brief.group().needs().isEmpty();
+        long enough = lines ? Finishing.LOOKED_AT : 0;
         int tightness = 0;
         int built = 0;
         int mended = 0;
         for (int i = 0; i < MOST_TRIES; i++) {
             Dice drawn = Dice.ofIdea(name(brief), idea, i);
-            ClassPlan plan = new Build(brief, pool, phrases, goal, concept, clock, shown, drawn, tightness).plan();
-            boolean tooLong = clock.score(plan).totalMs() > clock.slotMs() + TOO_LONG_MS;
-            boolean last = i == MOST_TRIES - 1;
-            if (tooLong && tightness < TIGHTEST && !last) {
+            boolean mayBeTighter = tightness < TIGHTEST && i < MOST_TRIES - 1;
+            long mostMs = mayBeTighter ? clock.slotMs() + TOO_LONG_MS : Long.MAX_VALUE;
+            Build build = new Build(brief, pool, phrases, goal, concept, clock, shown, drawn, tightness);
+            ClassPlan plan = build.plan(mostMs);
+            if (clock.score(plan).totalMs() > mostMs) {
                 tightness++;
                 continue;
             }
             ClassPlan fitted = finishing.fitted(plan);
-            waiting.add(new Built(fitted, finishing.unusual(fitted)));
+            // an idea has one name, whatever is tried
+            if (!anyway && shown.titles().contains(fitted.settings().title())) return Optional.empty();
+            Built one = new Built(fitted, finishing.unusual(fitted), shown.likeness(fitted));
+            (shown.isOther(fitted) ? waiting : alike).add(one);
             built++;
-            boolean looksWell = Objects.requireNonNull(waiting.peek()).unusual() == 0;
+            boolean last = i == MOST_TRIES - 1;
+            boolean looksWell = !waiting.isEmpty() && waiting.peek().unusual() == 0;
             if (!looksWell && built < ENOUGH && !last) continue;
-            Finishing.Candidate candidate =
-                    finishing.mended(Objects.requireNonNull(waiting.poll()).plan(), kept);
-            if (brief.mixed()) candidate = laid(candidate, new Levels(pool, phrases, goal, unfolder), checks);
+            if (waiting.isEmpty() && !anyway) break;
+            Built taken = Objects.requireNonNull(waiting.isEmpty() ? alike.poll() : waiting.poll());
+            ClassPlan nearest = taken.plan();
+            // every level has its own before the checks look for it, and what they put in has it too
+            Levels levels = new Levels(pool, phrases, goal, unfolder);
+            Finishing.Candidate candidate = finishing.mended(brief.mixed() ? levels.lay(nearest) : nearest, kept);
+            if (brief.mixed()) candidate = laid(candidate, levels, checks);
             if (best == null || candidate.misses() < best.misses()) best = candidate;
-            if (best.misses() == 0 || best.misses() < SERIOUS && ++mended >= MENDED) break;
+            if (best.misses() <= enough || best.misses() < SERIOUS && ++mended >= MENDED) break;
             if (mended == 0) tightness = Math.min(TIGHTEST, tightness + 1);
         }
-        return Objects.requireNonNull(best, "at least one is tried");
+        return Optional.ofNullable(best);
     }
 
-    /** A class that was built, and how much in it is not as usual. */
-    private record Built(ClassPlan plan, long unusual) {}
+    /** A class that was built, how much in it is not as usual, and how much of what was shown is in it. */
+    private record Built(ClassPlan plan, long unusual, double likeness) {}
 
     /** What the ideas of a brief have in common. */
     private static String name(Brief brief) {
@@ -188,24 +211,16 @@ public final class Composer {
      * like them when none is.
      */
     public Draft another(Brief brief, long idea, List<ClassPlan> before) {
-        Draft best = null;
-        double least = Double.MAX_VALUE;
         Shown shown = Shown.of(before);
+        Draft least = null;
         for (long i = idea; i < idea + MOST_IDEAS; i++) {
-            Draft draft = compose(brief, i, shown);
-            String title = draft.plan().settings().title();
-            double likeness = before.stream()
-                    .mapToDouble(plan -> Sequences.likeness(plan, draft.plan())
-                            + (title.equals(plan.settings().title()) ? 1 : 0))
-                    .max()
-                    .orElse(0);
-            if (likeness <= Sequences.TRULY_OTHER) return draft;
-            if (likeness < least) {
-                least = likeness;
-                best = draft;
-            }
+            Optional<Draft> draft = composed(brief, i, shown, false);
+            if (draft.isEmpty()) continue;
+            if (shown.isOther(draft.get().plan())) return draft.get();
+            // what was mended in it is what was shown
+            if (least == null || shown.likeness(draft.get().plan()) < shown.likeness(least.plan())) least = draft.get();
         }
-        return Objects.requireNonNull(best, "at least one idea is had");
+        return least != null ? least : composed(brief, idea, shown, true).orElseThrow();
     }
 
     /**

@@ -6,6 +6,7 @@ import gurukram.core.check.Mend;
 import gurukram.core.check.PropFetch;
 import gurukram.core.check.Report;
 import gurukram.core.check.Severity;
+import gurukram.core.check.Subject;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Doses;
@@ -17,6 +18,8 @@ import gurukram.core.craft.Measure;
 import gurukram.core.fit.FitRequest;
 import gurukram.core.group.People;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Item;
+import gurukram.core.plan.Node;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Prop;
 import gurukram.core.plan.PropsTold;
@@ -31,6 +34,7 @@ import gurukram.core.score.Tallies;
 import gurukram.core.score.Unfolder;
 import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -79,8 +83,11 @@ final class Finishing {
             Measure.Kind.FIRST_DEEP,
             Measure.Kind.FIRST_STRONG);
 
+    private static final Set<Measure.Kind> THROWN = EnumSet.of(Measure.Kind.FIRST_DEEP, Measure.Kind.FIRST_STRONG);
+
     private static final Measure NO_MEASURE = new Measure(Measure.Kind.REST, null, "", null, null);
-    private static final int LOOKED_AT = 4;
+    /** What a finding to look at weighs. */
+    static final int LOOKED_AT = 4;
 
     private static final int UNUSUAL = 2;
     /** For being farther away from the usual than its edge, as a part of that edge, and no more than {@link #FARTHEST}. */
@@ -111,14 +118,14 @@ final class Finishing {
 
     /** A teacher's own class that was led to a peak: only what leading there asks for is mended. */
     ClassPlan led(ClassPlan plan) {
-        ClassPlan now = plan;
+        Looked now = looked(plan);
+        Set<String> hopeless = new HashSet<>();
         for (int i = 0; i < MOST_MENDS; i++) {
-            Report report = checks.report(now);
-            Optional<Mend> mend = mend(now, report, LED);
-            if (mend.isEmpty()) break;
-            now = mend.get().edit().applyTo(now);
+            Optional<Looked> next = mended(now, LED, hopeless);
+            if (next.isEmpty()) break;
+            now = next.get();
         }
-        return readyTogether(now);
+        return readyTogether(now.plan());
     }
 
     /** All that the steps of a class ask for stands in one line where people come. */
@@ -165,41 +172,40 @@ final class Finishing {
             double away = craft.getOrDefault(kind, NO_MEASURE).away();
             int far = kind == Measure.Kind.FLOW_SHARE ? FAR_FROM_FLOWING : FAR;
             if (away > 0) weight += UNUSUAL + far * Math.min(FARTHEST, away);
-            // from the peak straight into the rest: nobody wants that
-            if (kind == Measure.Kind.COOL_DOWN && away >= 1) weight += MISSING;
+            // from the peak straight into the rest, or thrown into what is new: nobody wants that
+            if (kind == Measure.Kind.COOL_DOWN && away >= 1 || THROWN.contains(kind) && away > 0) weight += MISSING;
         }
         return Math.round(weight);
     }
 
     /** What the checks would mend, mended, as far as that is a draft's to do. @param kept parts that stay as they are */
     Candidate mended(ClassPlan plan, Set<NodeId> kept) {
-        ClassPlan now = plan;
-        Report report = checks.report(now);
+        Looked now = looked(plan);
         int mends = 0;
         boolean again = true;
         while (again && mends < MOST_MENDS) {
             again = false;
-            for (Optional<Mend> mend = mend(now, report, MENDED);
-                    mend.isPresent() && mends < MOST_MENDS;
-                    mend = mend(now, report, MENDED)) {
-                now = mend.get().edit().applyTo(now);
-                report = checks.report(now);
+            Set<String> hopeless = new HashSet<>();
+            while (mends < MOST_MENDS) {
+                Optional<Looked> next = mended(now, MENDED, hopeless);
+                if (next.isEmpty()) break;
+                now = next.get();
                 mends++;
                 again = true;
             }
-            if (again) {
-                now = fitted(now);
-                report = checks.report(now);
-            }
+            if (again) now = looked(fitted(now.plan()));
         }
-        now = Doses.settled(now, kept);
+        now = looked(Doses.settled(now.plan(), kept));
+        Set<String> hopeless = new HashSet<>();
         for (int calls = 0; calls < MOST_MENDS; calls++) {
-            Optional<Mend> call = mend(now, report, WORDS);
+            Optional<Looked> call = mended(now, WORDS, hopeless);
             if (call.isEmpty()) break;
-            now = call.get().edit().applyTo(now);
-            report = checks.report(now);
+            now = call.get();
         }
-        now = readied(now);
+        return candidate(readied(now.plan()), now.report());
+    }
+
+    private Candidate candidate(ClassPlan now, Report report) {
         Score score = unfolder.unfold(now, null);
         long misses = 0;
         for (Finding finding : report.findings()) {
@@ -215,25 +221,53 @@ final class Finishing {
         return new Candidate(now, report, score.totalMs(), misses);
     }
 
-    private Optional<Mend> mend(ClassPlan plan, Report report, Set<String> rules) {
-        for (Finding finding : report.findings()) {
+    /** A class and what the checks say about it. */
+    private record Looked(Subject subject, Report report) {
+        ClassPlan plan() {
+            return subject.plan();
+        }
+    }
+
+    private Looked looked(ClassPlan plan) {
+        Subject subject = checks.subject(plan);
+        return new Looked(subject, checks.report(subject));
+    }
+
+    /**
+     * With the first finding mended that can be.
+     *
+     * @param hopeless what nothing was found for before; it is not tried again, and grows here
+     */
+    private Optional<Looked> mended(Looked now, Set<String> rules, Set<String> hopeless) {
+        for (Finding finding : now.report().findings()) {
             if (finding.severity() == Severity.INFO || !rules.contains(finding.rule())) continue;
+            if (hopeless.contains(finding.key())) continue;
             int most = PUT_IN.contains(finding.rule()) ? MOST_OFFERS : 1;
-            List<Mend> mends = checks.mends(checks.subject(plan), finding, report, most);
-            if (!mends.isEmpty()) return Optional.of(nearest(mends, plan)).map(Finishing::counted);
+            List<Checks.Tried> tried = checks.tried(now.subject(), finding, now.report(), most);
+            if (tried.isEmpty()) {
+                hopeless.add(finding.key());
+                continue;
+            }
+            Checks.Tried best = nearest(tried, now.plan());
+            Mend counted = counted(best.mend());
+            if (counted.equals(best.mend())) return Optional.of(new Looked(best.after(), best.report()));
+            return Optional.of(looked(counted.edit().applyTo(now.plan())));
         }
         return Optional.empty();
     }
 
     /** The first of the mends, or of those that put a pose in the one that is least out of the way of the peak. */
-    private Mend nearest(List<Mend> all, ClassPlan plan) {
-        List<Mend> handy = all.stream().filter(mend -> isHandy(mend.edit())).toList();
-        List<Mend> mends = handy.isEmpty() ? all : handy;
+    private Checks.Tried nearest(List<Checks.Tried> all, ClassPlan plan) {
+        List<Checks.Tried> handy =
+                all.stream().filter(one -> isHandy(one.mend().edit())).toList();
+        List<Checks.Tried> mends = handy.isEmpty() ? all : handy;
         String peak = plan.settings().peak();
         if (peak == null) return mends.get(0);
         return mends.stream()
-                .min(Comparator.comparing((Mend mend) -> goesDown(mend.edit(), catalogue.pose(peak)))
-                        .thenComparingInt(mend -> legs(mend.edit(), catalogue.pose(peak))))
+                .min(Comparator.comparing(
+                                (Checks.Tried one) -> isHomeTwice(one.mend().edit(), plan))
+                        .thenComparing(one -> goesDown(one.mend().edit(), catalogue.pose(peak)))
+                        .thenComparingInt(one -> legs(one.mend().edit(), catalogue.pose(peak))))
                 .orElseThrow();
     }
 
@@ -249,6 +283,20 @@ final class Finishing {
                 || !(insert.node() instanceof Step step)
                 || step.pose() == null
                 || Pool.isHandy(catalogue.pose(step.pose()), group);
+    }
+
+    /** Whether it would come home right before the room does so anyway. */
+    private static boolean isHomeTwice(PlanEdit edit, ClassPlan plan) {
+        if (!(edit instanceof PlanEdit.Insert insert) || !isHome(insert.node())) return false;
+        List<Item> items =
+                plan.sections().stream().flatMap(part -> part.items().stream()).toList();
+        for (int i = 1; i < items.size(); i++)
+            if (items.get(i - 1).id().equals(insert.after())) return isHome(items.get(i));
+        return false;
+    }
+
+    private static boolean isHome(Node node) {
+        return node instanceof Step step && step.pose() != null && Craft.HOMES.contains(step.pose());
     }
 
     /** Whether somebody who leads to a standing peak would have to sit or lie down for it. */

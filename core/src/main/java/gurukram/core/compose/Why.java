@@ -23,6 +23,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -42,6 +43,8 @@ public final class Why {
             EnumSet.of(SectionRole.ARRIVE, SectionRole.BREATHE, SectionRole.REST, SectionRole.CLOSE);
 
     private final Subject subject;
+    private static final String LEADS_ON = "Leads on to the next pose.";
+
     private final PoseCatalogue catalogue;
     private final @Nullable Preparation preparation;
     private final Focus focus;
@@ -72,7 +75,7 @@ public final class Why {
         for (Section section : subject.plan().sections()) {
             for (Item item : section.items()) {
                 if (item.id().equals(node))
-                    return item instanceof Flow flow ? flow(flow) : step(section, (Step) item, false);
+                    return item instanceof Flow flow ? flow(section, flow) : step(section, (Step) item, false);
                 if (!(item instanceof Flow flow)) continue;
                 for (Step step : flow.steps()) if (step.id().equals(node)) return step(section, step, true);
             }
@@ -92,8 +95,7 @@ public final class Why {
         theme(pose, why);
         if (!frame) role(section, why);
         if (why.isEmpty()) why.add(felt(pose));
-        if (why.get(0).isEmpty())
-            why = List.of(inFlow ? "Leads on to the next pose." : "A moment to feel what came before.");
+        if (why.get(0).isEmpty()) why = List.of(inFlow ? LEADS_ON : "A moment to feel what came before.");
         return List.copyOf(why.subList(0, Math.min(MOST, why.size())));
     }
 
@@ -218,7 +220,15 @@ public final class Why {
         return area == BodyArea.ANKLES_FEET ? "ankles and feet" : area.word().replace('-', ' ');
     }
 
-    private List<String> flow(Flow flow) {
+    /** Of a chain of holds what its poses are there for, the peak's first; of a flow how it grows. */
+    private List<String> flow(Section section, Flow flow) {
+        Set<String> held = new LinkedHashSet<>();
+        if (flow.settings().rounds() == 1) {
+            for (Step step : flow.steps()) if (isPeak(step)) held.addAll(step(section, step, true));
+            for (Step step : flow.steps()) held.addAll(step(section, step, true));
+            held.remove(LEADS_ON);
+        }
+        if (!held.isEmpty()) return held.stream().limit(MOST).toList();
         List<String> why = new ArrayList<>();
         for (Step step : flow.steps()) {
             for (Layer layer : step.layers()) {
@@ -235,6 +245,10 @@ public final class Why {
         }
         if (why.isEmpty()) why.add("Warms the whole body, breath by breath.");
         return List.copyOf(why.subList(0, Math.min(MOST, why.size())));
+    }
+
+    private boolean isPeak(Step step) {
+        return preparation != null && preparation.peak().id().equals(step.pose());
     }
 
     private static String name(Pose pose) {

@@ -8,7 +8,10 @@ import gurukram.core.body.Action;
 import gurukram.core.body.Base;
 import gurukram.core.body.Side;
 import gurukram.core.compose.brief.Brief;
+import gurukram.core.compose.brief.Draft;
+import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Way;
+import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
@@ -16,11 +19,14 @@ import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.settings.Style;
+import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
+import gurukram.core.pose.Pose;
 import gurukram.core.score.Moment;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -73,6 +79,92 @@ class BuildTest {
             for (Item item : items(plan, SectionRole.COOL_DOWN))
                 if (item instanceof Flow flow && flow.id().value().endsWith("-side")) chains++;
         assertThat(chains).isPositive();
+    }
+
+    /** Every fifteenth brief of the matrix, drafted once. */
+    private static final List<Draft> SOME = Compositions.some(Compositions.matrix(), 15).stream()
+            .map(brief -> COMPOSER.compose(brief, 1))
+            .toList();
+
+    private static Pose first(Item item) {
+        Step step = item instanceof Flow flow ? flow.steps().get(0) : (Step) item;
+        return CATALOGUE.pose(Objects.requireNonNullElse(step.pose(), "mountain"));
+    }
+
+    @Test
+    void whoWatchesTheLessonStandsOrSits() {
+        int watched = 0;
+        for (Draft draft : SOME)
+            for (Item item : items(draft.plan(), SectionRole.PEAK)) {
+                if (!(item instanceof Step step) || !step.texts().note().startsWith("Show it once")) continue;
+                watched++;
+                assertThat(step.pose()).as(draft.plan().settings().title()).isIn("mountain", "easy-seat");
+                boolean low = Places.isLow(Objects.requireNonNull(draft.goal()).pose());
+                assertThat(step.pose().equals("easy-seat"))
+                        .as(draft.plan().settings().title())
+                        .isEqualTo(low);
+            }
+        assertThat(watched).isGreaterThan(20);
+    }
+
+    @Test
+    void nobodyBalancesRightBehindASoftStretch() {
+        int balances = 0;
+        List<Draft> drafts = new ArrayList<>(SOME);
+        drafts.add(COMPOSER.compose(Brief.to("bird-of-paradise", 45, Style.HATHA, Level.ADVANCED), 1));
+        drafts.add(COMPOSER.compose(Brief.to("standing-hand-to-toe", 30, Style.HATHA, Level.ADVANCED), 1));
+        for (Draft draft : drafts) {
+            List<Section> parts = draft.plan().sections();
+            for (int i = 1; i < parts.size(); i++) {
+                if (parts.get(i - 1).role() != SectionRole.STANDING) continue;
+                List<Item> standing = parts.get(i - 1).items();
+                boolean stands = first(parts.get(i).items().get(0)).demands(Action.ONE_LEG_BALANCE) >= 2;
+                if (!stands) continue;
+                balances++;
+                if (!(standing.get(standing.size() - 1) instanceof Step last) || last.pose() == null) continue;
+                Pose pose = CATALOGUE.pose(last.pose());
+                assertThat(pose.hold() == Hold.PASSIVE && pose.depth() >= 2)
+                        .as(draft.plan().settings().title() + ": " + last.pose())
+                        .isFalse();
+            }
+        }
+        assertThat(balances).isGreaterThan(2);
+    }
+
+    @Test
+    void wristsAreWarmBeforeAnythingLeansOnThem() {
+        int leaning = 0;
+        for (Draft draft : SOME) {
+            List<Item> warmUp = items(draft.plan(), SectionRole.WARM_UP);
+            int circles = -1;
+            int leans = -1;
+            for (int i = 0; i < warmUp.size(); i++) {
+                if (first(warmUp.get(i)).id().equals("wrist-circles")) circles = i;
+                boolean single = warmUp.get(i) instanceof Step;
+                if (single && leans < 0 && first(warmUp.get(i)).id().equals("wrist-rocks")) leans = i;
+            }
+            if (circles < 0 || leans < 0) continue;
+            leaning++;
+            assertThat(circles).as(draft.plan().settings().title()).isLessThan(leans);
+        }
+        Draft handstand = COMPOSER.compose(Brief.to("handstand", 30, Style.VINYASA, Level.BEGINNER), 1);
+        assertThat(CraftRules.broken(handstand)).doesNotContainKey("12");
+        assertThat(leaning).isPositive();
+    }
+
+    @Test
+    void aClassThatWouldRiseOnceRestsBeforeTheLesson() {
+        int rested = 0;
+        for (Draft draft : SOME) {
+            List<Item> peak = items(draft.plan(), SectionRole.PEAK);
+            if (peak.isEmpty() || !(peak.get(0) instanceof Step step)) continue;
+            boolean longer = step.dose() instanceof Dose.Open open && open.seconds() > 60;
+            if (!longer && !step.texts().note().startsWith("A rest before")) continue;
+            rested++;
+            assertThat(draft.brief().style()).isEqualTo(Style.VINYASA);
+            assertThat(draft.brief().minutes()).isGreaterThanOrEqualTo(45);
+        }
+        assertThat(rested).isPositive();
     }
 
     @Test

@@ -70,6 +70,33 @@ class WhyTest {
     }
 
     @Test
+    void aChainTellsWhatItsPosesAreThereFor() {
+        ClassPlan plan = Notation.plan(String.join(
+                "\n",
+                "class: To dancer",
+                "- 60 min, hatha, intermediate",
+                "- peak pose: dancer",
+                "standing:",
+                "chair, 5 breaths",
+                "peak:",
+                "flow \"dancer in stages\", 1 round, both sides",
+                "  dancer with a strap, lead, 3 breaths",
+                "  dancer, lead, 3 breaths",
+                "end flow",
+                "cool-down:",
+                "flow \"lying tree\", 1 round, both sides",
+                "  reclined tree, lead, 5 breaths",
+                "  half happy baby, lead, 5 breaths",
+                "end flow",
+                "rest:",
+                "final rest, 300 s"));
+        assertThat(of(plan, 1, 0, Focus.NONE).get(0)).startsWith("The peak: asks for one leg balance (3)");
+        assertThat(of(plan, 2, 0, Focus.NONE))
+                .isNotEmpty()
+                .noneMatch(why -> why.startsWith("Warms") || why.startsWith("Leads on"));
+    }
+
+    @Test
     void whatComesAfterBalancesOrAnswers() {
         assertThat(of(DANCER, 3, 0, Focus.NONE)).contains("Balances dancer.");
         assertThat(of(DANCER, 4, 0, Focus.NONE)).first().asString().startsWith("Lets go of the ");

@@ -43,6 +43,10 @@ class PhraseBookTest {
     void everyPhraseHasANameOfItsOwnAndLeadsToPosesThereAre() {
         assertThat(BOOK.all()).hasSizeGreaterThan(100);
         assertThat(BOOK.all()).extracting(Phrase::name).doesNotHaveDuplicates();
+        assertThat(BOOK.at(Level.ADVANCED))
+                .as("what people would ask for")
+                .extracting(line -> line.flow().settings().name())
+                .doesNotHaveDuplicates();
         for (Phrase phrase : BOOK.all()) {
             assertThat(phrase.peaks()).as(phrase.id()).allMatch(CATALOGUE::has);
             assertThat(phrase.grows()).as(phrase.id()).isNotBlank();

@@ -51,6 +51,11 @@ public record Attempt(
         return brief.style() == Style.VINYASA;
     }
 
+    /** A vinyasa class in which there is hardly time for more than what flows and the lesson. */
+    boolean isShortFlow() {
+        return isVinyasa() && brief.minutes() < ROOMY;
+    }
+
     PoseCatalogue catalogue() {
         return pool.catalogue();
     }
@@ -91,6 +96,13 @@ public record Attempt(
     /** How long a pose is usually held a side, s. */
     double sideSeconds(Pose pose) {
         return Cover.sideSeconds(pose, pose.doseFor(brief.level()));
+    }
+
+    /** Where people watch the lesson, and rest before it: who is to stand in the peak stands, who is to be on the floor sits. */
+    @Nullable
+    String watchedFrom() {
+        String from = peakIsLow() ? "easy-seat" : "mountain";
+        return pool.has(from) ? from : null;
     }
 
     /** The first of these poses that may be planned; the first of all when none may. */

@@ -1,13 +1,17 @@
 package gurukram.core.compose.parts;
 
+import gurukram.core.body.Action;
 import gurukram.core.body.Base;
 import gurukram.core.compose.search.Way;
+import gurukram.core.dose.Dose;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.pose.Hold;
+import gurukram.core.pose.Pose;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -60,7 +64,25 @@ public final class ByTheWay {
             others.add(best, step);
             items = others;
         }
+        if (isSoft(items.isEmpty() ? null : items.get(items.size() - 1)) && balances(next))
+            items.add(attempt.step(SectionRole.STANDING, attempt.catalogue().pose("mountain"), new Dose.Breaths(1)));
         return items;
+    }
+
+    /** What is stretched and let go of does not balance in the next moment. */
+    private boolean isSoft(@Nullable Item item) {
+        if (!(item instanceof Step step) || step.pose() == null || attempt.isKept(step)) return false;
+        Pose pose = attempt.catalogue().pose(step.pose());
+        return pose.hold() == Hold.PASSIVE
+                && pose.depth() >= 2
+                && attempt.pool().has("mountain");
+    }
+
+    private boolean balances(@Nullable Item item) {
+        Step step = item == null ? null : first(item);
+        return step != null
+                && step.pose() != null
+                && attempt.catalogue().pose(step.pose()).demands(Action.ONE_LEG_BALANCE) >= 2;
     }
 
     /** How many changes of base it takes to come to a pose between two items and to go on from there, more than without it. */

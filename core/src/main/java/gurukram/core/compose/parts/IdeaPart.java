@@ -4,6 +4,8 @@ import gurukram.core.body.Base;
 import gurukram.core.body.SpineDirection;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.idea.Concept;
+import gurukram.core.compose.search.Cover;
+import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.dose.Dose;
@@ -188,12 +190,24 @@ public final class IdeaPart {
     private void shape(List<String> ids, SectionRole part, boolean last) {
         boolean there = sketch.entries(part).stream().anyMatch(entry -> has(entry.item(), ids));
         if (there || attempt.tightness() > 2) return;
-        for (String id : ids) {
+        List<String> order = new ArrayList<>(ids);
+        // what flows has the time of a short class, and nobody stands up among seats for a shape
+        boolean isShort = attempt.isShortFlow();
+        if (isShort)
+            order.sort(Comparator.comparing((String id) ->
+                            !Places.isFloor(attempt.catalogue().pose(id).base()))
+                    .thenComparing(id -> Cover.isSided(attempt.catalogue().pose(id))));
+        for (String id : order) {
             Pose pose = attempt.catalogue().pose(id);
             if (!attempt.pool().has(id)
                     || !attempt.isHandy(pose)
                     || pose.doseFor(brief.level()) instanceof Dose.Movement) continue;
-            Step step = attempt.wide(part, pose);
+            Step step = isShort
+                    ? attempt.step(
+                            part,
+                            pose,
+                            Doses.countable(pose.range(brief.level())).get(0))
+                    : attempt.wide(part, pose);
             if (last) sketch.putLast(part, step);
             else sketch.sort(part, step, false);
             return;

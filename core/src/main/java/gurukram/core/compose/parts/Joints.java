@@ -93,9 +93,12 @@ final class Joints {
         for (SectionRole part : COMES_HOME) {
             List<Sketch.Entry> entries = sketch.entries(part);
             String id = part == SectionRole.FLOOR ? "childs-pose" : "mountain";
-            boolean there = entries.isEmpty()
-                    || entries.get(0).pose() != null
-                            && Craft.HOMES.contains(entries.get(0).pose().id());
+            Sketch.Entry first = entries.stream()
+                    .filter(entry -> entry.place() == Sketch.Place.FIRST)
+                    .findFirst()
+                    .orElse(entries.isEmpty() ? null : entries.get(0));
+            boolean there = first == null
+                    || first.pose() != null && Craft.HOMES.contains(first.pose().id());
             if (there || !attempt.pool().has(id) || isHome()) continue;
             sketch.putInFront(part, attempt.step(part, attempt.catalogue().pose(id), new Dose.Breaths(HOME_BREATHS)));
         }

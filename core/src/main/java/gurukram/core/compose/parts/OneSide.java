@@ -25,6 +25,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Holds with sides that stand next to each other, gathered to chains: one side of all of them, then the other. Right, left and
@@ -63,18 +64,32 @@ public final class OneSide {
         for (Item item : section.items()) {
             boolean sided = item instanceof Step step && !attempt.isKept(step) && isSided(section.role(), step);
             boolean goesOn = sided && fits(run, (Step) item);
-            if (!goesOn) close(run, items);
+            if (!goesOn) close(run, items, item);
             if (sided) run.add((Step) item);
             else items.add(item);
         }
-        close(run, items);
+        close(run, items, null);
         return items;
     }
 
-    private void close(List<Step> run, List<Item> items) {
+    /** @param next what comes behind the run */
+    private void close(List<Step> run, List<Item> items, @Nullable Item next) {
+        // from flow to flow elsewhere something stands between
+        Item before = items.isEmpty() ? null : items.get(items.size() - 1);
+        if (!run.isEmpty() && before instanceof Flow flow && isFar(Phrases.last(flow), run.get(0)))
+            items.add(run.remove(0));
+        boolean lone = !run.isEmpty()
+                && next instanceof Flow flow
+                && isFar(run.get(run.size() - 1), flow.steps().get(0));
+        List<Step> single = lone ? List.of(run.remove(run.size() - 1)) : List.of();
         if (run.size() > 1) items.add(chain(run));
         else items.addAll(run);
+        items.addAll(single);
         run.clear();
+    }
+
+    private boolean isFar(Step from, Step to) {
+        return from.pose() != null && to.pose() != null && Way.legs(pose(from).base(), pose(to).base()) > 1;
     }
 
     /**

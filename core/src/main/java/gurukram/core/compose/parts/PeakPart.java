@@ -82,6 +82,8 @@ public final class PeakPart {
         for (Pose rung : rungs) {
             boolean near = isNear(rung);
             SectionRole role = near ? SectionRole.PEAK : Places.forPreparation(rung, peak, attempt.peakIsLow());
+            // what is deep or strong is no warm-up
+            if (role == SectionRole.WARM_UP && !isGentle(rung) && !isNeeded(rung)) continue;
             for (int times = isNeeded(rung) ? timesNeeded(rung, rungs) : 1; times > 0; times--) {
                 Dose dose = rung.range(brief.level());
                 dose = isNeeded(rung) ? dose.at(Dose.Reading.HIGH) : dose.at(Dose.Reading.CHOSEN);
@@ -152,10 +154,8 @@ public final class PeakPart {
         lines.add(Words.capital(how.turns())
                 + (how.others().isEmpty() ? "." : "; the others meanwhile: " + how.others() + "."));
         int seconds = brief.minutes() >= 60 || attempt.isVinyasa() ? 60 : 30;
-        // who is to stand in it watches standing
-        boolean stands = goal().pose().base() == Base.STANDING && attempt.pool().has("mountain");
         Step show = Step.of(
-                sketch.name(SectionRole.PEAK), stands ? "mountain" : null, new SideRule.None(), new Dose.Open(seconds));
+                sketch.name(SectionRole.PEAK), attempt.watchedFrom(), new SideRule.None(), new Dose.Open(seconds));
         sketch.put(SectionRole.PEAK, show.withNote(String.join("\n", lines)));
     }
 
@@ -224,9 +224,15 @@ public final class PeakPart {
         return Objects.requireNonNull(goal, "a peak part is put only where there is a goal");
     }
 
+    private static boolean isGentle(Pose pose) {
+        return pose.effort() <= 3 && pose.depth() <= 2;
+    }
+
     /** Whether a rung stands on the ground of the peak, or one change of base away, and is a stage of its lesson. */
     private boolean isNear(Pose rung) {
         Pose peak = goal().pose();
+        // nobody kneels down between what is shown standing and standing in it
+        if (peak.base() == Base.STANDING && Places.isFloor(rung.base())) return false;
         return Way.legs(Places.begins(rung), Places.begins(peak)) <= NEAR_LEGS && Places.staysUpOrDown(rung, peak);
     }
 
@@ -238,7 +244,9 @@ public final class PeakPart {
         List<Pose> ladder = heldRungs();
         Set<Pose> taken = new LinkedHashSet<>();
         int most = mostRungs();
-        if (ladder.size() < Math.min(most, FEW_RUNGS)) ladder.addAll(rungsOfOthers(ladder));
+        boolean far = ladder.stream().noneMatch(this::isNear);
+        if (far || ladder.size() < Math.min(most, FEW_RUNGS)) ladder.addAll(rungsOfOthers(ladder));
+        if (ladder.stream().noneMatch(this::isNear)) ladder.addAll(0, ledBy());
         // a chair for everybody, where nobody knows of any, only where there is too little else
         long others = ladder.stream().filter(pose -> !isOnChair(pose)).count();
         if (others >= FEW_RUNGS) ladder.removeIf(this::isOnChair);
@@ -290,6 +298,16 @@ public final class PeakPart {
                 .filter(pose -> isNear(pose) && pose.risk() == Risk.LOW && !own.contains(pose))
                 .distinct()
                 .limit(1)
+                .toList();
+    }
+
+    /** Where no ladder has a stage on its ground, the easiest pose there that this one comes after. */
+    private List<Pose> ledBy() {
+        String peak = goal().pose().id();
+        return attempt.pool().poses().stream()
+                .filter(pose -> pose.ties().next().contains(peak) && isNear(pose) && attempt.sideSeconds(pose) > 0)
+                .min(Comparator.comparingInt(Pose::effort).thenComparing(Pose::id))
+                .stream()
                 .toList();
     }
 

@@ -223,6 +223,7 @@ public final class PhrasePart {
             boolean again = !tried.add(part);
             for (int i = 0; i < CHOICES && !again; i++) {
                 if (flowing.enough(sketch.plan())) return;
+                int before = phrases.tried();
                 Set<NodeId> held = preparation.held();
                 boolean prepared = preparation.isPrepared();
                 Sketch.Mark mark = sketch.mark();
@@ -239,6 +240,7 @@ public final class PhrasePart {
                     break;
                 }
                 preparation.backTo(held, prepared);
+                if (phrases.tried() == before) break;
             }
         }
     }
@@ -248,11 +250,15 @@ public final class PhrasePart {
         for (SectionRole part : parts) {
             if (flowing.enough(sketch.plan())) return;
             ToDoubleFunction<PhraseLine> asLong = asLong();
-            for (int i = 0; i < CHOICES; i++)
-                if (whereItFits(
+            for (int i = 0; i < CHOICES; i++) {
+                int tried = phrases.tried();
+                boolean done = whereItFits(
                         () -> phrase(
                                 part, line -> quotesLast(part, line) + asLong.applyAsDouble(line), time.left(kept)),
-                        kept)) break;
+                        kept);
+                // none is short enough
+                if (done || phrases.tried() == tried) break;
+            }
         }
     }
 

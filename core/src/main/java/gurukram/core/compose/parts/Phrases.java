@@ -52,6 +52,9 @@ final class Phrases {
 
     private static final double LEADS = 4;
     private static final double MOST = 4;
+    /** In a short class that flows there is no time to prepare by holds what its phrases do not. */
+    private static final double SHORT = 4;
+
     private static final double MOST_OF_IDEA = 10;
     private static final double THEME = 3;
     /** For a phrase that stays on a side for two holds before it changes. */
@@ -100,6 +103,8 @@ final class Phrases {
     private final Map<String, Optional<Flow>> adapted = new LinkedHashMap<>();
     private final Map<String, Boolean> stale = new LinkedHashMap<>();
     private final Map<String, Firsts> firsts = new HashMap<>();
+    private final Map<String, Double> worth = new HashMap<>();
+    private final Map<String, List<String>> steps = new HashMap<>();
 
     /** What the flows are called that stay as they are: none of them comes twice. */
     private final Set<String> kept;
@@ -138,19 +143,27 @@ final class Phrases {
         return List.copyOf(lines.keySet());
     }
 
+    /** How many were taken, also those that were given back. */
+    int tried() {
+        return taken.size();
+    }
+
     /** The best phrase of a kind that is left; it is taken. */
     Optional<Taken> take(Predicate<PhraseLine> which, ToDoubleFunction<PhraseLine> more) {
-        List<PhraseLine> choice = attempt.phrases().at(attempt.brief().level()).stream()
+        record Choice(PhraseLine line, double points) {}
+        List<Choice> choice = attempt.phrases().at(attempt.brief().level()).stream()
                 .filter(line -> !taken.contains(line.phrase().id())
                         && !kept.contains(line.flow().settings().name())
                         && line.phrase().styles().contains(attempt.brief().style())
                         && suitsGroup(line.phrase())
                         && which.test(line))
-                .sorted(Comparator.comparingDouble((PhraseLine line) -> -(points(line) + more.applyAsDouble(line)))
-                        .thenComparing(line -> line.phrase().id()))
+                .map(line -> new Choice(line, points(line) + more.applyAsDouble(line)))
+                .sorted(Comparator.comparingDouble((Choice one) -> -one.points())
+                        .thenComparing(one -> one.line().phrase().id()))
                 .toList();
         int left = MOST_LOADS[attempt.brief().level().ordinal()] - loads();
-        for (PhraseLine line : choice) {
+        for (Choice one : choice) {
+            PhraseLine line = one.line();
             Optional<Flow> adapted = adapted(line);
             if (adapted.isEmpty()) continue;
             Flow flow = adapted.get();
@@ -160,6 +173,8 @@ final class Phrases {
                 flow = flow.with(new Link[0]);
                 loads = loads(flow);
                 if (loads > left && loads > 0) continue;
+                // nor does it grow by them then
+                if (flow.settings().rounds() > 1 && repeats(flow)) continue;
             }
             taken.add(line.phrase().id());
             lines.put(line, loads);
@@ -184,8 +199,13 @@ final class Phrases {
         lines.remove(line);
     }
 
-    /** What leads there, brings the idea and meets the theme. */
+    /** What leads there, brings the idea and meets the theme; less what would come first on half a breath as the class is now. */
     double points(PhraseLine line) {
+        return worth.computeIfAbsent(line.phrase().id(), id -> worth(line)) - SUDDEN * sudden(line);
+    }
+
+    /** What a phrase is worth to this class, whatever else is in it. */
+    private double worth(PhraseLine line) {
         double points = CHANCE
                 * dice.of(line.phrase().part() + " " + line.phrase().kind())
                         .turning(line.phrase().id());
@@ -196,7 +216,8 @@ final class Phrases {
             for (ActionUse asked : attempt.goal().pose().actions())
                 if (asked.demands() >= 2)
                     prepares += Math.min(1, line.preparesMs(asked.action(), asked.demands() - 1) / ENOUGH_MS);
-            points += Math.min(MOST, 1.5 * prepares);
+            double weight = attempt.isShortFlow() ? SHORT : 1;
+            points += weight * Math.min(MOST, 1.5 * prepares);
         }
         if (concept != null) {
             double sides = line.flow().settings().hasSides() ? 2 : 1;
@@ -210,7 +231,6 @@ final class Phrases {
         if (attempt.brief().level() != Level.BEGINNER) points += STAYS * Math.min(1, Math.max(0, line.sideRun() - 1));
         points += flavour(line);
         if (isStale(line)) points -= STALE;
-        points -= SUDDEN * sudden(line);
         points -= lately(line.flow().settings().name());
         points -= SHOWN
                 * Math.min(
@@ -276,7 +296,8 @@ final class Phrases {
 
     /** The poses of a phrase's steps as this class does them; empty when it cannot. */
     List<String> stepsOf(PhraseLine line) {
-        return adapted(line).map(Flow::poses).orElse(List.of());
+        return steps.computeIfAbsent(
+                line.phrase().id(), id -> adapted(line).map(Flow::poses).orElse(List.of()));
     }
 
     /** How many first moves two phrases share as this class does them. */
@@ -312,8 +333,10 @@ final class Phrases {
         TreeMap<Integer, Long> lengths = new TreeMap<>();
         for (Moment moment : attempt.clock().score(flow).moments()) {
             if (moment.round() == null) continue;
+            // half a breath is as long as the round is quick; what is done is the same
+            boolean moves = moment.kind() == Moment.Kind.MOVEMENT;
             rounds.computeIfAbsent(moment.round(), r -> new ArrayList<>())
-                    .add(moment.pose() + " " + moment.kind() + " " + moment.workMs());
+                    .add(moment.pose() + " " + (moves ? "" : moment.workMs()));
             lengths.merge(moment.round(), moment.lengthMs(), Long::sum);
         }
         List<List<String>> done = List.copyOf(rounds.values());

@@ -37,6 +37,10 @@ public final class PreparationPart {
     private static final double HARD = 2;
     /** For what the hands or the head carry, where the peak stands on the feet or lies: it would want a preparation of its own. */
     private static final double CARRIED = 6;
+    /** For what is strong or deep and would stand in the warm-up of a standing peak. */
+    private static final double COLD = 4;
+
+    private static final double COLD_AND_DEEP = 20;
     /** For each need of the group that would have to do it otherwise. */
     private static final double CHANGED = 2;
 
@@ -53,6 +57,7 @@ public final class PreparationPart {
     private Set<NodeId> held = Set.of();
 
     private boolean isPrepared = true;
+    private @Nullable Cover cover;
 
     public PreparationPart(Attempt attempt) {
         this.attempt = attempt;
@@ -67,17 +72,9 @@ public final class PreparationPart {
         isPrepared = true;
         if (goal == null) return true;
         Map<Pose, Double> before = heldBefore();
-        Merit byMerit = attempt.merit().of("cover");
-        Cover cover = new Cover(
-                goal.pose(),
-                Preparation.lastButOne(attempt.catalogue(), goal.pose()),
-                attempt.pool().poses().stream()
-                        .filter(pose -> !before.containsKey(pose) && canPrepare(pose))
-                        .toList(),
-                pose -> cost(pose, byMerit),
-                pose -> before.getOrDefault(pose, attempt.sideSeconds(pose)));
+        if (cover == null) cover = cover(goal);
         Set<NodeId> now = new LinkedHashSet<>();
-        for (Pose pose : cover.find(List.copyOf(before.keySet()))) {
+        for (Pose pose : cover.find(before)) {
             SectionRole role = Places.forPreparation(pose, goal.pose(), attempt.peakIsLow());
             Step step = attempt.usual(role, pose);
             sketch.sort(role, step, false);
@@ -86,6 +83,16 @@ public final class PreparationPart {
         held = now;
         isPrepared = cover.isFound();
         return isPrepared || !wasPrepared;
+    }
+
+    private Cover cover(Goal goal) {
+        Merit byMerit = attempt.merit().of("cover");
+        return new Cover(
+                goal.pose(),
+                Preparation.lastButOne(attempt.catalogue(), goal.pose()),
+                attempt.pool().poses().stream().filter(this::canPrepare).toList(),
+                pose -> cost(pose, byMerit),
+                attempt::sideSeconds);
     }
 
     /** Takes out what was put in for the peak alone; what a phrase prepares since then need not be held. */
@@ -140,11 +147,9 @@ public final class PreparationPart {
             Pose pose = attempt.catalogue().pose(id);
             Dose dose = new Dose.Seconds(WRIST_SECONDS);
             // the idea may have put them in already, small
-            for (Sketch.Entry entry : List.copyOf(sketch.entries(SectionRole.WARM_UP))) {
-                if (!pose.equals(entry.pose()) || !(entry.item() instanceof Step step)) continue;
-                sketch.replace(SectionRole.WARM_UP, entry, step.withDose(dose));
-                return;
-            }
+            sketch.entries(SectionRole.WARM_UP)
+                    .removeIf(entry -> pose.equals(entry.pose()) && !attempt.isKept(entry.item()));
+            if (sketch.entries(SectionRole.WARM_UP).stream().anyMatch(entry -> pose.equals(entry.pose()))) return;
             Step step = attempt.step(SectionRole.WARM_UP, pose, dose);
             // what leans on the hands by itself comes behind it
             boolean leans = sketch.entries(SectionRole.WARM_UP).stream()
@@ -171,7 +176,8 @@ public final class PreparationPart {
                 && !attempt.peakIsLow()
                 && (pose.effort() >= 4 || pose.effort() == 3 && pose.depth() >= 2);
         boolean downAndUp = pose.base() == Base.PLANK && !attempt.peakIsLow() && !Attempt.leadsOffTheFloor(goal);
-        double tired = (pose.effort() >= 5 ? 1.5 : cold ? 4 : 1) * (downAndUp ? DOWN_AND_UP : 1);
+        double tired = (pose.effort() >= 5 ? 1.5 : cold ? (pose.depth() >= 3 ? COLD_AND_DEEP : COLD) : 1)
+                * (downAndUp ? DOWN_AND_UP : 1);
         boolean hard = pose.actions().stream().anyMatch(use -> use.demands() >= 3);
         double deep = (pose.depth() >= 3 ? DEEP : 1) * (hard ? HARD : 1);
         long changed = Needs.cautions(pose, brief.group()).stream()

@@ -21,6 +21,7 @@ import gurukram.core.plan.settings.SideRule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** The salutations of a class: a phrase of the book, else a list of twelve positions; and the first once more after the peak. */
 final class SalutePart {
@@ -109,16 +110,13 @@ final class SalutePart {
         return true;
     }
 
-    /** Where it comes to a dog, the last round stays there, and of three the one before for a breath. */
+    /** Where it comes to a dog, or else to the last fold, the last round stays there, and of three the one before for a breath. */
     private Flow growing(Flow flow, int rounds) {
         List<Step> steps = new ArrayList<>();
-        boolean stayed = false;
+        Step stays = staysAt(flow);
         for (Step step : flow.steps()) {
             steps.add(step);
-            if (stayed
-                    || step.pose() == null
-                    || attempt.catalogue().pose(step.pose()).base() != Base.DOG) continue;
-            stayed = true;
+            if (step != stays) continue;
             NodeId id = new NodeId(step.id().value() + "-stay");
             List<Layer> layers = new ArrayList<>();
             layers.add(new Layer(new NodeId(id.value() + "-1"), When.in(Rounds.of(1, 1)), new Layer.Omit()));
@@ -130,6 +128,16 @@ final class SalutePart {
             steps.add(step.named(id).withDose(new Dose.Breaths(STAYS_BREATHS)).withLayers(layers));
         }
         return flow.withChildren(steps);
+    }
+
+    private @Nullable Step staysAt(Flow flow) {
+        Step fold = null;
+        for (Step step : flow.steps()) {
+            if (step.pose() == null) continue;
+            if (attempt.catalogue().pose(step.pose()).base() == Base.DOG) return step;
+            if (step.pose().equals("standing-fold")) fold = step;
+        }
+        return fold;
     }
 
     /** The first salutation once more, plain: the room comes back to where it began. */

@@ -14,20 +14,30 @@ import gurukram.core.pose.Level;
 import gurukram.core.score.Score;
 import gurukram.core.score.Unfolder;
 import gurukram.core.time.Millis;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 
-/** How long a sketch is, and how long its parts should be; by the teacher's school. */
+/** How long a sketch is, and how long its parts should be; by the teacher's school. Not for several threads at a time. */
 public final class Clock {
     private static final Map<SectionRole, Integer> OTHERS = new EnumMap<>(Map.of(
             SectionRole.FLOOR, 12, SectionRole.COUNTERPOSES, 3, SectionRole.STRENGTH, 6, SectionRole.INVERSIONS, 8));
+
+    /** How many states of a class are remembered. */
+    private static final int KEPT = 6;
 
     private final Unfolder unfolder;
     private final School teachers;
     private final Style style;
     private final long slotMs;
+    private final Deque<Scored> lately = new ArrayDeque<>();
+    private final Map<Flow, Score> flows = new HashMap<>();
+
+    private record Scored(ClassPlan plan, Score score) {}
 
     public Clock(Unfolder unfolder, School teachers, Style style, int minutes) {
         this.unfolder = unfolder;
@@ -45,8 +55,13 @@ public final class Clock {
         return (int) (slotMs / Millis.SECOND / 20) + 60;
     }
 
+    /** Of a class in the making the same state is asked for again and again; its parts are then the very same. */
     public Score score(ClassPlan plan) {
-        return unfolder.unfold(plan, null);
+        for (Scored one : lately) if (one.plan().equals(plan)) return one.score();
+        Score score = unfolder.unfold(plan, null);
+        if (lately.size() == KEPT) lately.removeLast();
+        lately.addFirst(new Scored(plan, score));
+        return score;
     }
 
     public long lengthMs(ClassPlan plan, Dose.Reading reading) {
@@ -64,6 +79,10 @@ public final class Clock {
     }
 
     public Score score(Flow flow) {
+        return flows.computeIfAbsent(flow, this::alone);
+    }
+
+    private Score alone(Flow flow) {
         Section section = Section.of(new NodeId("alone"), SectionRole.SALUTATIONS, flow);
         ClassSettings settings = ClassSettings.of("alone", (int) (slotMs / Millis.MINUTE), style, Level.BEGINNER);
         return unfolder.unfold(ClassPlan.of(settings, section), null);

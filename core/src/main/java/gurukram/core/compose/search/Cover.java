@@ -11,13 +11,14 @@ import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
 /**
  * The cheapest poses that together prepare every demand of a peak: two poses for each, one of them strong enough, and long
- * enough a side. Searched demand by demand, the one with the fewest poses first; what is cheaper is tried first, and after
- * {@value #MOST_NODES} nodes the best so far is taken.
+ * enough a side. Searched demand by demand, the one with the fewest poses first; what is cheaper is tried first, what cannot be
+ * cheaper any more is left, and after {@value #MOST_NODES} nodes the best so far is taken. It may be asked again as the class grows.
  */
 public final class Cover {
     static final int MOST_NODES = 800;
@@ -27,13 +28,35 @@ public final class Cover {
     private final Pose peak;
     private final Set<String> almost;
     private final List<ActionUse> demands;
-    private final ToDoubleFunction<Pose> sideSeconds;
-    private final List<Offer> offers = new ArrayList<>();
+    /** How long each demand wants to be prepared a side, s. */
+    private final double[] wanted;
+    /** What can prepare something, without what is there. */
+    private final List<Offer> all = new ArrayList<>();
+
+    private List<Offer> offers = List.of();
+    private Demand[] choice = {};
     private int nodes;
-    private double best = Double.MAX_VALUE;
+    private double best;
     private List<Pose> found = List.of();
-    private double least = Double.MAX_VALUE;
+    private double least;
     private List<Pose> nearest = List.of();
+
+    /** How many offers there are for a demand, and what so many of the cheapest cost at least. */
+    private record Demand(int counting, int strong, double[] cheapest) {
+        static Demand of(List<Offer> offers, int i) {
+            double[] costs = offers.stream()
+                    .filter(offer -> offer.counts()[i])
+                    .mapToDouble(Offer::cost)
+                    .sorted()
+                    .toArray();
+            double[] cheapest = new double[POSES + 1];
+            for (int n = 1; n <= POSES; n++)
+                cheapest[n] = n > costs.length ? Double.MAX_VALUE : cheapest[n - 1] + costs[n - 1];
+            int strong =
+                    (int) offers.stream().filter(offer -> offer.strong()[i]).count();
+            return new Demand(costs.length, strong, cheapest);
+        }
+    }
 
     /** What a pose does for each demand. */
     private record Offer(Pose pose, double cost, boolean[] counts, boolean[] strong, double seconds) {}
@@ -65,25 +88,33 @@ public final class Cover {
             ToDoubleFunction<Pose> sideSeconds) {
         this.peak = peak;
         this.almost = almost;
-        this.sideSeconds = sideSeconds;
         this.demands = peak.actions().stream().filter(use -> use.demands() >= 2).toList();
+        this.wanted = demands.stream()
+                .mapToDouble(use -> Preparation.usualSeconds(use.demands()))
+                .toArray();
         for (Pose pose : poses) {
-            Offer offer = offer(pose, cost.applyAsDouble(pose));
+            double seconds = sideSeconds.applyAsDouble(pose);
+            if (seconds <= 0) continue;
+            boolean[] counts = counts(pose);
             boolean helps = false;
-            for (boolean counts : offer.counts()) helps |= counts;
-            if (helps && offer.seconds() > 0) offers.add(offer);
+            for (boolean one : counts) helps |= one;
+            if (helps) all.add(new Offer(pose, cost.applyAsDouble(pose), counts, strong(pose, counts), seconds));
         }
     }
 
-    private Offer offer(Pose pose, double cost) {
+    private boolean[] counts(Pose pose) {
         boolean[] counts = new boolean[demands.size()];
-        boolean[] strong = new boolean[demands.size()];
+        for (int i = 0; i < counts.length; i++) counts[i] = prepares(pose, peak, demands.get(i));
+        return counts;
+    }
+
+    private boolean[] strong(Pose pose, boolean[] counts) {
+        boolean[] strong = new boolean[counts.length];
         for (int i = 0; i < counts.length; i++) {
             ActionUse use = demands.get(i);
-            counts[i] = prepares(pose, peak, use);
             strong[i] = counts[i] && (pose.prepares(use.action()) >= use.demands() || almost.contains(pose.id()));
         }
-        return new Offer(pose, cost, counts, strong, sideSeconds.applyAsDouble(pose));
+        return strong;
     }
 
     /** Whether a pose counts towards a demand of the peak. */
@@ -92,13 +123,24 @@ public final class Cover {
     }
 
     /**
-     * @param there poses that are in anyway, before the peak; they cost nothing
+     * @param there poses that are in anyway, before the peak, and how long a side, s; they cost nothing
      * @return what is to be put in besides; where nothing meets every demand, what leaves least to be desired
      */
-    public List<Pose> find(List<Pose> there) {
+    public List<Pose> find(Map<Pose, Double> there) {
         int n = demands.size();
         State state = new State(new int[n], new boolean[n], new double[n]);
-        for (Pose pose : there) state = state.plus(offer(pose, 0));
+        for (Map.Entry<Pose, Double> one : there.entrySet()) {
+            boolean[] counts = counts(one.getKey());
+            state = state.plus(new Offer(one.getKey(), 0, counts, strong(one.getKey(), counts), one.getValue()));
+        }
+        offers = all.stream().filter(offer -> !there.containsKey(offer.pose())).toList();
+        choice = new Demand[n];
+        for (int i = 0; i < n; i++) choice[i] = Demand.of(offers, i);
+        nodes = 0;
+        best = Double.MAX_VALUE;
+        least = Double.MAX_VALUE;
+        found = List.of();
+        nearest = List.of();
         search(new ArrayList<>(), state, 0);
         return isFound() ? found : nearest;
     }
@@ -109,7 +151,7 @@ public final class Cover {
     }
 
     private void search(List<Offer> chosen, State state, double spent) {
-        if (spent >= best || nodes++ > MOST_NODES) return;
+        if (spent + atLeast(state) >= best || nodes++ > MOST_NODES) return;
         int open = mostUrgent(state);
         if (open < 0) {
             best = spent;
@@ -140,31 +182,37 @@ public final class Cover {
     /** The open demand with the fewest poses to choose from; -1 when all are met. */
     private int mostUrgent(State state) {
         int urgent = -1;
-        long fewest = Long.MAX_VALUE;
-        for (int i = 0; i < demands.size(); i++) {
-            if (lacking(state, i) <= 0) continue;
-            int demand = i;
-            long there = offers.stream()
-                    .filter(offer -> offer.counts()[demand] && (state.strong()[demand] || offer.strong()[demand]))
-                    .count();
-            if (there >= fewest) continue;
+        int fewest = Integer.MAX_VALUE;
+        for (int i = 0; i < wanted.length; i++) {
+            int there = state.strong()[i] ? choice[i].counting() : choice[i].strong();
+            if (there >= fewest || lacking(state, i) <= 0) continue;
             fewest = there;
             urgent = i;
         }
         return urgent;
     }
 
+    /** What the demand that is dearest to meet costs with the cheapest poses there are for it. */
+    private double atLeast(State state) {
+        if (!isFound()) return 0;
+        double most = 0;
+        for (int i = 0; i < wanted.length; i++) {
+            int poses = Math.max(POSES - state.poses()[i], lacking(state, i) > 0 ? 1 : 0);
+            most = Math.max(most, choice[i].cheapest()[poses]);
+        }
+        return most;
+    }
+
     private double lacking(State state) {
         double all = 0;
-        for (int i = 0; i < demands.size(); i++) all += lacking(state, i);
+        for (int i = 0; i < wanted.length; i++) all += lacking(state, i);
         return all;
     }
 
     /** How much is missing of a demand: poses, strength and seconds, each from 0 to 1. */
     private double lacking(State state, int i) {
-        double wanted = Preparation.usualSeconds(demands.get(i).demands());
         double lacks = Math.max(0, POSES - state.poses()[i]) / (double) POSES;
-        return lacks + (state.strong()[i] ? 0 : 1) + Math.max(0, wanted - state.seconds()[i]) / wanted;
+        return lacks + (state.strong()[i] ? 0 : 1) + Math.max(0, wanted[i] - state.seconds()[i]) / wanted[i];
     }
 
     /** How long a dose is held a side, s; 0 for single movements. */

@@ -8,6 +8,7 @@ import gurukram.core.dose.Dose;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.pose.Complexity;
 import gurukram.core.pose.Hold;
+import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
 import java.util.EnumSet;
@@ -40,7 +41,9 @@ public final class Places {
 
     /** Whether nobody who stands has to sit or lie down between two poses, and nobody who is down to stand up. */
     public static boolean staysUpOrDown(Pose a, Pose b) {
-        return !(isDown(a) && UPRIGHT.contains(b.base()) || UPRIGHT.contains(a.base()) && isLow(b));
+        // from a lunge with the knee on the floor to kneeling nobody goes down
+        boolean kneels = a.facts().mechanisms().contains(Mechanism.KNEEL) && b.base() == Base.KNEELING;
+        return !(isDown(a) && UPRIGHT.contains(b.base()) || UPRIGHT.contains(a.base()) && isLow(b) && !kneels);
     }
 
     /** Sitting and lying; what kneels upright is no way down. */

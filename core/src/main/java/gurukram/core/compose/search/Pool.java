@@ -34,6 +34,7 @@ public final class Pool {
     private final PoseCatalogue catalogue;
     private final Brief brief;
     private final List<Pose> poses = new ArrayList<>();
+    private final Set<String> ids;
 
     public Pool(PoseCatalogue catalogue, Brief brief) {
         this.catalogue = catalogue;
@@ -42,6 +43,7 @@ public final class Pool {
             boolean suits = pose.risk() != Risk.HIGH && isEasyEnough(pose) && !isChosenOnly(pose);
             if (suits && against(pose).isEmpty()) poses.add(pose);
         }
+        this.ids = poses.stream().map(Pose::id).collect(Collectors.toUnmodifiableSet());
     }
 
     /** What may be planned anywhere, in the order of the catalogue; poses of high risk only ever on the way to a peak. */
@@ -58,7 +60,7 @@ public final class Pool {
     }
 
     public boolean has(String id) {
-        return poses.contains(catalogue.pose(id));
+        return ids.contains(id);
     }
 
     /** Practices a teacher chooses by name, for a reason of her own, and is not surprised with: one nostril, a flame, walking. */

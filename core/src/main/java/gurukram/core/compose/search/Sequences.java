@@ -21,8 +21,10 @@ public final class Sequences {
 
     /** The part of the shorter one's poses that both have in the same order, 0 to 1; the frame of a class does not count. */
     public static double likeness(ClassPlan a, ClassPlan b) {
-        List<String> one = poses(a);
-        List<String> other = poses(b);
+        return likeness(poses(a), poses(b));
+    }
+
+    static double likeness(List<String> one, List<String> other) {
         int shorter = Math.min(one.size(), other.size());
         return shorter == 0 ? 0 : common(one, other) / (double) shorter;
     }

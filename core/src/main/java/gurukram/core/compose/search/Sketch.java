@@ -20,7 +20,10 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A class while it is put together: its parts in their order, each with its items. */
@@ -45,6 +48,8 @@ public final class Sketch {
     /** What was there at a time, to come back to. */
     public record Mark(Map<SectionRole, List<Entry>> parts) {}
 
+    private static final Map<SectionRole, NodeId> PARTS = Stream.of(SectionRole.values())
+            .collect(Collectors.toMap(role -> role, role -> new NodeId("part-" + role.word())));
     private static final Set<Base> LYING = EnumSet.of(Base.SUPINE, Base.SIDE_LYING);
 
     private final Map<SectionRole, List<Entry>> parts = new EnumMap<>(SectionRole.class);
@@ -158,7 +163,7 @@ public final class Sketch {
 
     /** What a part is called in the plan. */
     public static NodeId id(SectionRole role) {
-        return new NodeId("part-" + role.word());
+        return Objects.requireNonNull(PARTS.get(role));
     }
 
     /** Where people are when what a part has so far is done; null where it has nothing. */

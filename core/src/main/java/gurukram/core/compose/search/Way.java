@@ -58,6 +58,9 @@ public final class Way {
     /** The cheapest way through all of them, by subsets: there are never more than a dozen. */
     private List<Stand> shortest(List<Stand> stands, @Nullable Base from, @Nullable Base to) {
         int n = stands.size();
+        double[][] way = new double[n][n];
+        for (int a = 0; a < n; a++)
+            for (int b = 0; b < n; b++) if (a != b) way[a][b] = between(stands.get(a), stands.get(b));
         double[][] cost = new double[1 << n][n];
         int[][] before = new int[1 << n][n];
         for (double[] row : cost) Arrays.fill(row, Double.MAX_VALUE);
@@ -68,7 +71,7 @@ public final class Way {
                 for (int next = 0; next < n; next++) {
                     if ((set & 1 << next) != 0) continue;
                     int more = set | 1 << next;
-                    double so = cost[set][last] + between(stands.get(last), stands.get(next));
+                    double so = cost[set][last] + way[last][next];
                     if (so >= cost[more][next]) continue;
                     cost[more][next] = so;
                     before[more][next] = last;
@@ -79,14 +82,14 @@ public final class Way {
         int at = 0;
         for (int last = 1; last < n; last++)
             if (end(cost, set, last, stands, to) < end(cost, set, at, stands, to)) at = last;
-        List<Stand> way = new ArrayList<>();
+        List<Stand> found = new ArrayList<>();
         while (set != 0) {
-            way.add(0, stands.get(at));
+            found.add(0, stands.get(at));
             int earlier = before[set][at];
             set &= ~(1 << at);
             at = earlier;
         }
-        return way;
+        return found;
     }
 
     private double end(double[][] cost, int set, int last, List<Stand> stands, @Nullable Base to) {

@@ -9,7 +9,9 @@ import gurukram.core.pose.Level;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -24,8 +26,9 @@ class CoverTest {
 
     private static List<Pose> cover(Pose peak, List<Pose> there) {
         Set<String> almost = Preparation.lastButOne(CATALOGUE, peak);
-        List<Pose> others = POSES.stream().filter(pose -> !there.contains(pose)).toList();
-        return new Cover(peak, almost, others, pose -> 10 + seconds(pose), CoverTest::seconds).find(there);
+        Map<Pose, Double> held = new LinkedHashMap<>();
+        there.forEach(pose -> held.put(pose, seconds(pose)));
+        return new Cover(peak, almost, POSES, pose -> 10 + seconds(pose), CoverTest::seconds).find(held);
     }
 
     @Test
@@ -75,7 +78,7 @@ class CoverTest {
         Set<String> almost = Preparation.lastButOne(CATALOGUE, peak);
         List<Pose> cheap = new Cover(
                         peak, almost, POSES, pose -> pose.id().equals("half-split") ? 1 : 100, CoverTest::seconds)
-                .find(List.of());
+                .find(Map.of());
         assertThat(cheap).extracting(Pose::id).contains("half-split");
     }
 }

@@ -2,6 +2,7 @@ package gurukram.core.compose.search;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gurukram.core.Notation;
 import gurukram.core.Plans;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.dose.Dose;
@@ -31,6 +32,27 @@ class ShownTest {
         assertThat(shown.flow("roots")).isEqualTo(2);
         assertThat(shown.pose("crow")).isZero();
         assertThat(shown.flow("waves")).isZero();
+    }
+
+    private static ClassPlan of(String title, String... poses) {
+        StringBuilder text = new StringBuilder("class: " + title + "\n- 60 min, hatha, advanced\n\nstanding:\n");
+        for (String pose : poses) text.append(pose).append(", 5 breaths\n");
+        return Notation.plan(text.toString());
+    }
+
+    @Test
+    void aClassIsAnotherWithAnotherNameAndNoMoreThanHalfOfAnOrder() {
+        Shown shown = Shown.of(List.of(
+                of("Ebb", "mountain", "chair", "plank", "goddess"), of("Flood", "garland squat", "standing fold")));
+        assertThat(shown.likeness(of("Wind", "chair", "plank", "half lift", "horse stance")))
+                .isEqualTo(0.5);
+        assertThat(shown.isOther(of("Wind", "chair", "plank", "half lift", "horse stance")))
+                .isTrue();
+        assertThat(shown.isOther(of("Wind", "mountain", "chair", "plank", "horse stance")))
+                .isFalse();
+        assertThat(shown.isOther(of("Flood", "downward dog", "half lift"))).isFalse();
+        assertThat(shown.likeness(of("Flood", "downward dog", "half lift"))).isEqualTo(1);
+        assertThat(Shown.NOTHING.isOther(of("Ebb", "mountain", "chair"))).isTrue();
     }
 
     @Test
