@@ -30,7 +30,7 @@ class FirstClassJourneyTest extends BrowserTests {
         axeFindsNothing();
 
         page.locator("a:has-text('Write a class')").focus();
-        page.keyboard().press("Enter");
+        enter();
         axeFindsNothing();
         type("#title", "Tide");
         page.locator("text=vinyasa").focus();

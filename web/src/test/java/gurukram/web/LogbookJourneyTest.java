@@ -2,7 +2,6 @@ package gurukram.web;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
-import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.SelectOption;
 import gurukram.core.pose.Level;
 import gurukram.web.groups.Group;
@@ -27,8 +26,7 @@ class LogbookJourneyTest extends BrowserTests {
 
     private void line(String words) {
         page.locator("#line").fill(words);
-        page.keyboard().press("Enter");
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        enter();
     }
 
     private static String daysAgo(int days) {

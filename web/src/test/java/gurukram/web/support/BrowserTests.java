@@ -8,8 +8,8 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -122,10 +122,19 @@ public abstract class BrowserTests {
         page.setViewportSize(1280, 800);
     }
 
-    /** Presses Enter, and waits for what comes of it. */
+    /** Presses Enter where that asks for another page, and waits until it is there, whole. */
     protected void enter() {
+        page.evaluate("window.isLeft = true");
         page.keyboard().press("Enter");
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        for (int i = 0; i < 200; i++) {
+            try {
+                if (Boolean.TRUE.equals(page.evaluate("!window.isLeft && document.readyState === 'complete'"))) return;
+            } catch (PlaywrightException between) {
+                // asked while one page went and the next came
+            }
+            page.waitForTimeout(100);
+        }
+        throw new AssertionError("no other page came of Enter on " + page.url());
     }
 
     protected void signIn(String email) {
