@@ -4,16 +4,22 @@ import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
 import gurukram.core.compose.search.Clock;
 import gurukram.core.compose.search.Dice;
+import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Shown;
-import gurukram.core.phrase.PhraseBook;
+import gurukram.core.fit.Fit;
+import gurukram.core.fit.FitAnswer;
+import gurukram.core.fit.FitRequest;
 import gurukram.core.plan.ClassPlan;
+import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.NodeId;
 import gurukram.core.plan.NodeNames;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
+import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.time.Millis;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -24,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -46,21 +53,29 @@ final class LeadThere {
     private static final long SOME_MS = 5 * Millis.MINUTE;
     private static final String OWN = "own-";
 
+    private final Workshop workshop;
     private final Pool pool;
-    private final PhraseBook phrases;
     private final Goal goal;
     private final Clock clock;
     private final Dice dice;
 
-    LeadThere(Pool pool, PhraseBook phrases, Goal goal, Clock clock, Dice dice) {
+    LeadThere(Workshop workshop, Pool pool, Goal goal, Dice dice) {
+        this.workshop = workshop;
         this.pool = pool;
-        this.phrases = phrases;
         this.goal = goal;
-        this.clock = clock;
+        this.clock = workshop.clock(pool.brief());
         this.dice = dice;
     }
 
-    ClassPlan from(ClassPlan plan) {
+    /** Led there, mended as far as leading there asks for it, and brought to its slot. */
+    ClassPlan draft(ClassPlan plan) {
+        Set<NodeId> own = new HashSet<>();
+        plan.walk(node -> own.add(node.id()));
+        ClassPlan led = new Finishing(workshop, clock, pool.brief()).led(from(plan));
+        return Doses.settled(fitted(led, own), own);
+    }
+
+    private ClassPlan from(ClassPlan plan) {
         // under names of their own, so that what is put in can be told from them
         Map<NodeId, NodeId> names = new LinkedHashMap<>();
         ClassPlan own = NodeNames.renamed(plan, id -> {
@@ -71,7 +86,7 @@ final class LeadThere {
         Brief brief = pool.brief().withKept(kept(own));
         long left = clock.slotMs() - clock.score(plan).totalMs();
         int tightness = left >= ROOMY_MS ? 0 : left >= SOME_MS ? 1 : 2;
-        Build build = new Build(brief, pool, phrases, goal, null, clock, Shown.NOTHING, dice, tightness);
+        Build build = new Build(brief, pool, workshop.phrases(), goal, null, clock, Shown.NOTHING, dice, tightness);
         ClassPlan led = new Merged(own).with(build.leading(isBalanced(own)));
         Set<NodeId> taken = new HashSet<>(names.values());
         ClassPlan named = NodeNames.renamed(
@@ -117,6 +132,50 @@ final class LeadThere {
                             .anyMatch(counters::contains)) return true;
         }
         return false;
+    }
+
+    /** Brought to its slot, by open time alone where that is enough: what was put in as it is, where that can be done; as it is where nothing helps. */
+    private ClassPlan fitted(ClassPlan led, Set<NodeId> own) {
+        LastMinute minute = new LastMinute(clock, Set.of());
+        ClassPlan opened = minute.opened(led);
+        if (Math.abs(clock.score(opened).totalMs() - clock.slotMs()) < Millis.SECOND) return opened;
+        FitRequest request =
+                new FitRequest(clock.slotMs(), FitRequest.TOLERANCE_MS, null, FitRequest.Freedom.ALL_BUT_REST);
+        Fit fit = new Fit(workshop.catalogue(), workshop.unfolder());
+        Set<NodeId> putIn = putIn(led, own);
+        // her rounds are the last of what is hers to be changed
+        Set<NodeId> withFlows = new HashSet<>(putIn);
+        led.walk(node -> {
+            if (node instanceof Flow flow && !flow.marks().locked()) withFlows.add(flow.id());
+        });
+        for (Set<NodeId> still : List.of(withFlows, putIn))
+            if (fit.fit(locked(led, still, true), request) instanceof FitAnswer.Fits fits)
+                return minute.opened(locked(fits.plan(), still, false));
+        return minute.opened(fit.fit(led, request) instanceof FitAnswer.Fits fits ? fits.plan() : led);
+    }
+
+    /** @param own what was there before, and is as it was */
+    private static Set<NodeId> putIn(ClassPlan plan, Set<NodeId> own) {
+        return plan.sections().stream()
+                .flatMap(section -> section.items().stream())
+                .map(Item::id)
+                .filter(id -> !own.contains(id))
+                .collect(Collectors.toSet());
+    }
+
+    private static ClassPlan locked(ClassPlan plan, Set<NodeId> which, boolean locks) {
+        ClassPlan now = plan;
+        for (Section section : plan.sections())
+            for (Item item : section.items()) if (which.contains(item.id())) now = locked(now, item, locks);
+        return now;
+    }
+
+    private static ClassPlan locked(ClassPlan plan, Item item, boolean locks) {
+        PlanEdit edit = item instanceof Flow flow
+                ? PlanEdit.instead(plan, flow.with(flow.marks().lock(locks)))
+                : PlanEdit.instead(
+                        plan, ((Step) item).with(((Step) item).marks().lock(locks)));
+        return edit.applyTo(plan);
     }
 
     /** A class with what was put in, each behind what it was put behind. */

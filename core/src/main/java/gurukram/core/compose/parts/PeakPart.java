@@ -1,17 +1,13 @@
 package gurukram.core.compose.parts;
 
 import gurukram.core.body.Action;
-import gurukram.core.body.ActionUse;
 import gurukram.core.body.Base;
 import gurukram.core.check.HighRisk;
-import gurukram.core.check.Preparation;
 import gurukram.core.compose.brief.Brief;
 import gurukram.core.compose.brief.Goal;
 import gurukram.core.compose.idea.Lesson;
-import gurukram.core.compose.search.Cover;
 import gurukram.core.compose.search.Doses;
 import gurukram.core.compose.search.Places;
-import gurukram.core.compose.search.Pool;
 import gurukram.core.compose.search.Sketch;
 import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Attempts;
@@ -36,24 +32,16 @@ import gurukram.core.pose.Risk;
 import gurukram.core.pose.UsualDoses;
 import gurukram.core.text.Words;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
-/** The peak as a lesson, the rungs before it, and what balances it. */
+/** The peak as a lesson, with the {@link Rungs} before it, and what balances it. */
 public final class PeakPart {
-    /** What stands further away than one change of base is taught before, with its kind. */
-    private static final int NEAR_LEGS = 1;
-
-    private static final int FEW_RUNGS = 2;
-
     private static final int COUNTER_BREATHS = 5;
     private static final int TRIES = 3;
     private static final int STAGE_BREATHS = 2;
@@ -77,20 +65,21 @@ public final class PeakPart {
     public void put() {
         if (goal == null || attempt.has(SectionRole.PEAK)) return;
         Pose peak = goal.pose();
-        List<Pose> rungs = rungsBefore();
+        Rungs which = new Rungs(attempt, goal);
+        List<Pose> rungs = which.before();
         List<Step> stages = new ArrayList<>();
         for (Pose rung : rungs) {
-            boolean near = isNear(rung);
+            boolean near = which.isNear(rung);
             SectionRole role = near ? SectionRole.PEAK : Places.forPreparation(rung, peak, attempt.peakIsLow());
             // what is deep or strong is no warm-up
-            if (role == SectionRole.WARM_UP && !isGentle(rung) && !isNeeded(rung)) continue;
-            for (int times = isNeeded(rung) ? timesNeeded(rung, rungs) : 1; times > 0; times--) {
+            if (role == SectionRole.WARM_UP && !isGentle(rung) && !which.isNeeded(rung)) continue;
+            for (int times = which.times(rung); times > 0; times--) {
                 Dose dose = rung.range(brief.level());
-                dose = isNeeded(rung) ? dose.at(Dose.Reading.HIGH) : dose.at(Dose.Reading.CHOSEN);
+                dose = which.isNeeded(rung) ? dose.at(Dose.Reading.HIGH) : dose.at(Dose.Reading.CHOSEN);
                 Dose counted = Doses.notLong(Doses.counted(dose), rung);
                 // a long stretch right before the same part works is left short
                 boolean softens = rung.hold() == Hold.PASSIVE
-                        && !isNeeded(rung)
+                        && !which.isNeeded(rung)
                         && counted instanceof Dose.Breaths b
                         && b.breaths() > MOST_SOFT;
                 Step held = attempt.step(role, rung, softens ? new Dose.Breaths(MOST_SOFT) : counted);
@@ -228,131 +217,12 @@ public final class PeakPart {
         return pose.effort() <= 3 && pose.depth() <= 2;
     }
 
-    /** Whether a rung stands on the ground of the peak, or one change of base away, and is a stage of its lesson. */
-    private boolean isNear(Pose rung) {
-        Pose peak = goal().pose();
-        // nobody kneels down between what is shown standing and standing in it
-        if (peak.base() == Base.STANDING && Places.isFloor(rung.base())) return false;
-        return Way.legs(Places.begins(rung), Places.begins(peak)) <= NEAR_LEGS && Places.staysUpOrDown(rung, peak);
-    }
-
-    /**
-     * The rungs right below, those on the ground of the peak before others, and the nearest last; those without which a demand is
-     * not prepared, and one before a rung of high risk. What cannot be held is left to the flows.
-     */
-    private List<Pose> rungsBefore() {
-        List<Pose> ladder = heldRungs();
-        Set<Pose> taken = new LinkedHashSet<>();
-        int most = mostRungs();
-        boolean far = ladder.stream().noneMatch(this::isNear);
-        if (far || ladder.size() < Math.min(most, FEW_RUNGS)) ladder.addAll(rungsOfOthers(ladder));
-        if (ladder.stream().noneMatch(this::isNear)) ladder.addAll(0, ledBy());
-        // a chair for everybody, where nobody knows of any, only where there is too little else
-        long others = ladder.stream().filter(pose -> !isOnChair(pose)).count();
-        if (others >= FEW_RUNGS) ladder.removeIf(this::isOnChair);
-        ladder.stream()
-                .sorted(Comparator.comparing((Pose pose) -> !isNear(pose)))
-                .limit(most)
-                .forEach(taken::add);
-        for (int i = 0; i < ladder.size(); i++) {
-            boolean leads = i > 0
-                    && taken.contains(ladder.get(i - 1))
-                    && ladder.get(i - 1).risk() == Risk.HIGH;
-            if (leads || isNeeded(ladder.get(i))) taken.add(ladder.get(i));
-        }
-        List<Pose> rungs =
-                new ArrayList<>(ladder.stream().filter(taken::contains).toList());
-        Collections.reverse(rungs);
-        return rungs;
-    }
-
-    private boolean isOnChair(Pose pose) {
-        return !attempt.isHandy(pose)
-                && pose.props().stream().anyMatch(use -> use.prop().equals("chair") && Pool.isNeeded(pose, use));
-    }
-
-    /** The rungs below that may be held, the highest first. */
-    private List<Pose> heldRungs() {
-        return goal().ladder() == null ? new ArrayList<>() : heldRungs(goal().ladder(), goal().rung());
-    }
-
-    private List<Pose> heldRungs(Ladder ladder, int below) {
-        List<Pose> rungs = new ArrayList<>();
-        for (int rung = below - 1; rung >= 1; rung--) {
-            String id = ladder.rungs().get(rung - 1).pose();
-            if (id == null || id.equals(goal().pose().id())) continue;
-            Pose pose = attempt.catalogue().pose(id);
-            boolean allowed =
-                    attempt.pool().against(pose).isEmpty() && (pose.risk() != Risk.HIGH || brief.supervised());
-            if (allowed && attempt.sideSeconds(pose) > 0 && !rungs.contains(pose)) rungs.add(pose);
-        }
-        return rungs;
-    }
-
-    /** What comes right before this pose on other ladders, on its ground: where its own has nothing. */
-    private List<Pose> rungsOfOthers(List<Pose> own) {
-        String peak = goal().pose().id();
-        return attempt.catalogue().laddersWith(peak).stream()
-                .flatMap(ladder ->
-                        heldRungs(ladder, ladder.rungOf(peak)).stream().limit(1))
-                .filter(pose -> isNear(pose) && pose.risk() == Risk.LOW && !own.contains(pose))
-                .distinct()
-                .limit(1)
-                .toList();
-    }
-
-    /** Where no ladder has a stage on its ground, the easiest pose there that this one comes after. */
-    private List<Pose> ledBy() {
-        String peak = goal().pose().id();
-        return attempt.pool().poses().stream()
-                .filter(pose -> pose.ties().next().contains(peak) && isNear(pose) && attempt.sideSeconds(pose) > 0)
-                .min(Comparator.comparingInt(Pose::effort).thenComparing(Pose::id))
-                .stream()
-                .toList();
-    }
-
-    /** How many rungs there is time for: two or three, in a short flowing class one or two. */
-    private int mostRungs() {
-        if (attempt.tightness() > 1) return 1;
-        if (brief.minutes() < Attempt.ROOMY && !attempt.isVinyasa()) return 2;
-        if (brief.minutes() >= Attempt.ROOMY && attempt.tightness() == 1) return 2;
-        return (brief.minutes() >= Attempt.ROOMY ? 2 : 1) + attempt.dice().pick("rungs", 2);
-    }
-
     /** What of the theme is the teacher's to say at the peak: the affirmation, else the sentence. */
     private Step threaded(Step peak) {
         Theme theme = brief.theme();
         String words = theme.affirmation().isEmpty() ? theme.sentence() : theme.affirmation();
         boolean fits = words.length() <= Texts.MOST_LINE_LETTERS;
         return fits ? peak.with(peak.texts().withThread(words)) : peak;
-    }
-
-    /** Twice where the rungs alone, held as long as is usual, do not prepare what only they prepare. */
-    private int timesNeeded(Pose rung, List<Pose> rungs) {
-        for (ActionUse use : goal().pose().actions()) {
-            if (use.demands() < 2 || !Cover.prepares(rung, goal().pose(), use)) continue;
-            double seconds = rungs.stream()
-                    .filter(pose -> Cover.prepares(pose, goal().pose(), use))
-                    .mapToDouble(pose ->
-                            Cover.sideSeconds(pose, pose.range(brief.level()).at(Dose.Reading.HIGH)))
-                    .sum();
-            if (seconds < Preparation.usualSeconds(use.demands()) && isNeeded(rung)) return 2;
-        }
-        return 1;
-    }
-
-    /** Whether something the peak asks for is prepared by fewer than two poses besides the ladder, and by this one. */
-    private boolean isNeeded(Pose rung) {
-        Ladder ladder = goal().ladder();
-        for (ActionUse use : goal().pose().actions()) {
-            if (use.demands() < 2 || !Cover.prepares(rung, goal().pose(), use)) continue;
-            long others = attempt.pool().poses().stream()
-                    .filter(pose -> (ladder == null || ladder.rungOf(pose.id()) == 0)
-                            && Cover.prepares(pose, goal().pose(), use))
-                    .count();
-            if (others < 2) return true;
-        }
-        return false;
     }
 
     /** With what its rung asks for, as far as the room has it for everybody. */
