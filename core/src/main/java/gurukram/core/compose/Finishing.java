@@ -172,8 +172,9 @@ final class Finishing {
             double away = craft.getOrDefault(kind, NO_MEASURE).away();
             int far = kind == Measure.Kind.FLOW_SHARE ? FAR_FROM_FLOWING : FAR;
             if (away > 0) weight += UNUSUAL + far * Math.min(FARTHEST, away);
-            // from the peak straight into the rest, or thrown into what is new: nobody wants that
-            if (kind == Measure.Kind.COOL_DOWN && away >= 1 || THROWN.contains(kind) && away > 0) weight += MISSING;
+            // from the peak straight into the rest, all in one rise, or thrown into what is new: nobody wants that
+            boolean strange = THROWN.contains(kind) || kind == Measure.Kind.WAVES;
+            if (kind == Measure.Kind.COOL_DOWN && away >= 1 || strange && away > 0) weight += MISSING;
         }
         return Math.round(weight);
     }

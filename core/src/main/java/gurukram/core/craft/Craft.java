@@ -47,6 +47,9 @@ public final class Craft {
     private static final long SHORTEST_HOLD_MS = 4_000;
     /** So much effort up or down, on the mean of three minutes, is felt as a wave: one dog between two flows is none. */
     private static final double WAVE = 0.8;
+
+    private static final long MOMENT_MS = 10 * Millis.SECOND;
+    private static final int AROUND = 9;
     /** From so many minutes on a flowing class comes down once before it goes to its peak. */
     private static final int WAVES_FROM = 45;
     /** A peak of this effort and less is not risen to; there is one rise before it. */
@@ -311,14 +314,14 @@ public final class Craft {
 
     /** Rises of effort that a fall ends; the last ends at the peak. */
     private int waves(long until) {
-        List<Double> minutes = smooth(EffortCurve.of(score, catalogue));
-        int last = (int) Math.min(minutes.size(), until / Millis.MINUTE + 1);
+        List<Double> felt = felt(EffortCurve.of(score, catalogue, MOMENT_MS));
+        int last = (int) Math.min(felt.size(), until / MOMENT_MS + 1);
         int waves = 0;
         double low = 1;
         double high = 1;
         boolean rising = false;
         for (int i = 0; i < last; i++) {
-            double effort = minutes.get(i);
+            double effort = felt.get(i);
             if (!rising && effort >= low + WAVE) {
                 rising = true;
                 high = effort;
@@ -336,15 +339,15 @@ public final class Craft {
         return rising ? waves + 1 : waves;
     }
 
-    /** Each minute with the one before and the one after it. */
-    private static List<Double> smooth(List<Double> minutes) {
-        List<Double> smooth = new ArrayList<>();
-        for (int i = 0; i < minutes.size(); i++)
-            smooth.add(minutes.subList(Math.max(0, i - 1), Math.min(minutes.size(), i + 2)).stream()
-                    .mapToDouble(minute -> minute)
+    /** Where each moment begins, with a minute and a half before and after that. */
+    private static List<Double> felt(List<Double> moments) {
+        List<Double> felt = new ArrayList<>();
+        for (int i = 0; i < moments.size(); i++)
+            felt.add(moments.subList(Math.max(0, i - AROUND), Math.min(moments.size(), i + AROUND)).stream()
+                    .mapToDouble(moment -> moment)
                     .average()
                     .orElse(0));
-        return smooth;
+        return felt;
     }
 
     private void returns() {

@@ -23,21 +23,26 @@ public final class EffortCurve {
 
     /** One value a minute, from the first; empty for an empty class. */
     public static List<Double> of(Score score, PoseCatalogue catalogue) {
-        int minutes = (int) ((score.totalMs() + Millis.MINUTE - 1) / Millis.MINUTE);
-        double[] weighed = new double[minutes];
+        return of(score, catalogue, Millis.MINUTE);
+    }
+
+    /** One value for every so many ms, from the first; empty for an empty class. */
+    public static List<Double> of(Score score, PoseCatalogue catalogue, long everyMs) {
+        int parts = (int) ((score.totalMs() + everyMs - 1) / everyMs);
+        double[] weighed = new double[parts];
         for (Moment moment : score.moments()) {
             double effort = effort(moment, catalogue);
             long at = moment.startMs();
             while (at < moment.endMs()) {
-                int minute = (int) (at / Millis.MINUTE);
-                long until = Math.min(moment.endMs(), (minute + 1) * Millis.MINUTE);
-                weighed[minute] += effort * (until - at);
+                int part = (int) (at / everyMs);
+                long until = Math.min(moment.endMs(), (part + 1) * everyMs);
+                weighed[part] += effort * (until - at);
                 at = until;
             }
         }
-        List<Double> curve = new ArrayList<>(minutes);
-        for (int i = 0; i < minutes; i++) {
-            long there = Math.min(Millis.MINUTE, score.totalMs() - i * Millis.MINUTE);
+        List<Double> curve = new ArrayList<>(parts);
+        for (int i = 0; i < parts; i++) {
+            long there = Math.min(everyMs, score.totalMs() - i * everyMs);
             curve.add(weighed[i] / there);
         }
         return curve;

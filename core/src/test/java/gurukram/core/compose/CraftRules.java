@@ -17,6 +17,8 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.manner.Stage;
+import gurukram.core.plan.settings.Mode;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Ladder;
@@ -270,7 +272,9 @@ final class CraftRules {
         for (Moment moment : moments) {
             if (!isMain(moment)) continue;
             boolean home = isHold(moment) && moment.flow() == null && NEUTRAL.contains(moment.pose());
-            if (home && reset != null) breaks("10", reset.pose() + " and " + moment.pose() + " in a row");
+            // a pose and its stages are one
+            boolean same = reset != null && reset.node().equals(moment.node());
+            if (home && reset != null && !same) breaks("10", reset.pose() + " and " + moment.pose() + " in a row");
             reset = home ? moment : null;
         }
     }
@@ -495,14 +499,20 @@ final class CraftRules {
             breaks("34", pose(moments.get(end + 1)).id() + " straight after " + peak.id());
     }
 
-    /** Hills of effort up to the peak, on the mean of three minutes; a valley less deep than that is none. */
+    /**
+     * Hills of effort up to the peak, on the mean of three minutes; a valley less deep than that is none. The last three minutes have
+     * the end of the peak in their middle, else the crest would be missed.
+     */
     private void waves(long until) {
         double deep = 0.8;
-        int seconds = (int) (until / 1000);
+        int seconds = (int) (Math.min(score.totalMs(), until + 90_000) / 1000);
         double[] effort = new double[seconds];
         java.util.Arrays.fill(effort, 1);
         for (Moment moment : moments) {
             double hard = moment.kind() == Moment.Kind.PAUSE ? 1 : pose(moment).effort();
+            // half a point more in rounds under 3.5 s a half-breath (arithmetic.md, effort)
+            if (isMove(moment) && moment.flow() != null && moment.mode() != Mode.LEARN && moment.workMs() < 3_500)
+                hard = Math.min(5, hard + 0.5);
             for (long s = moment.startMs() / 1000; s < Math.min(seconds, moment.endMs() / 1000); s++)
                 effort[(int) s] = hard;
         }
@@ -567,6 +577,7 @@ final class CraftRules {
             if (moments.get(i).startMs() >= from) done.add(moments.get(i).pose());
         }
         if (ladder.isEmpty()) return;
+        done.addAll(stagesInWords(peak));
         if (done.size() < Math.min(2, ladder.size())) breaks("32", "rungs " + done);
         int changes = 0;
         for (int i = Math.max(0, last) + 1; i <= at; i++)
@@ -577,6 +588,22 @@ final class CraftRules {
                     last < 0
                             ? "no rung before"
                             : changes + " bases since " + moments.get(last).pose());
+    }
+
+    /** Rungs that have no pose of their own, held on the way into the peak. */
+    private Set<String> stagesInWords(Pose peak) {
+        Set<String> told = new HashSet<>();
+        for (Ladder ladder : CATALOGUE.laddersWith(peak.id()))
+            for (Ladder.Rung rung : ladder.rungs()) if (rung.pose() == null) told.add(rung.does());
+        Set<String> held = new HashSet<>();
+        draft.plan().walk(node -> {
+            if (node instanceof Step step && peak.id().equals(step.pose()))
+                step.manner().stages().stream()
+                        .map(Stage::words)
+                        .filter(told::contains)
+                        .forEach(held::add);
+        });
+        return held;
     }
 
     /** 35, 36. */

@@ -28,6 +28,7 @@ import gurukram.core.pose.Hold;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCues;
+import gurukram.core.pose.PropUse;
 import gurukram.core.pose.Risk;
 import gurukram.core.pose.UsualDoses;
 import gurukram.core.text.Words;
@@ -37,6 +38,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -90,7 +92,7 @@ public final class PeakPart {
         }
         show();
         Step top = attempt.step(SectionRole.PEAK, peak, topDose(peak));
-        top = inStages(threaded(guarded(laidOut(top, peak), peak)));
+        top = inStages(threaded(guarded(laidOut(top, peak), peak)), which.inWords());
         // how long it is held is asked for, and is not the fitter's to change
         if (isDosed(peak)) top = top.with(top.marks().lock(true));
         stages.add(top);
@@ -107,14 +109,27 @@ public final class PeakPart {
         return again ? new Attempts(2, dose, REST_SECONDS) : dose;
     }
 
-    /** Where its rung is taught in stages, the peak is. */
-    private Step inStages(Step top) {
+    /** Where its rung is taught in stages, the peak is, behind the rungs below it that are told in words. */
+    private Step inStages(Step top, List<Ladder.Rung> inWords) {
         Ladder ladder = goal().ladder();
         if (ladder == null || goal().rung() < 1) return top;
-        List<Stage> stages = ladder.rungs().get(goal().rung() - 1).stages().stream()
-                .map(words -> new Stage(words, new Dose.Breaths(STAGE_BREATHS), true, "", ""))
-                .toList();
-        return stages.isEmpty() ? top : top.with(top.manner().withStages(stages));
+        List<Stage> stages = new ArrayList<>();
+        Step laidOut = top;
+        for (Ladder.Rung rung : inWords) {
+            stages.add(stage(rung.does(), rung.props()));
+            laidOut = withMore(laidOut, toFetch(rung));
+        }
+        ladder.rungs().get(goal().rung() - 1).stages().forEach(words -> stages.add(stage(words, List.of())));
+        return stages.isEmpty() ? top : laidOut.with(laidOut.manner().withStages(stages));
+    }
+
+    /** What it needs is said with it where its words do not. */
+    private static Stage stage(String words, List<PropUse> props) {
+        String needs = props.stream()
+                .map(PropUse::prop)
+                .filter(prop -> !words.contains(prop))
+                .collect(Collectors.joining(" and "));
+        return new Stage(words, new Dose.Breaths(STAGE_BREATHS), true, needs, "");
     }
 
     /** Whether the brief says how long the peak is held, and it is held at all. */
@@ -229,12 +244,15 @@ public final class PeakPart {
     private Step laidOut(Step step, Pose pose) {
         Ladder ladder = goal().ladder();
         if (ladder == null || ladder.rungOf(pose.id()) == 0) return step;
-        List<Prop> props = ladder.rungs().get(ladder.rungOf(pose.id()) - 1).props().stream()
+        return withMore(step, toFetch(ladder.rungs().get(ladder.rungOf(pose.id()) - 1)));
+    }
+
+    private List<Prop> toFetch(Ladder.Rung rung) {
+        return rung.props().stream()
                 .filter(use ->
                         !use.prop().equals(PropsTold.WALL) && attempt.pool().isThere(use))
                 .map(use -> new Prop(use.number(), use.prop()))
                 .toList();
-        return withMore(step, props);
     }
 
     private static Step withMore(Step step, List<Prop> more) {

@@ -12,6 +12,7 @@ import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Dose;
 import gurukram.core.pose.Ladder;
 import gurukram.core.pose.Pose;
+import gurukram.core.pose.PropUse;
 import gurukram.core.pose.Risk;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -26,6 +27,8 @@ final class Rungs {
     private static final int NEAR_LEGS = 1;
 
     private static final int FEW = 2;
+    /** What the words of a rung begin with that is practised by itself, and held by nobody. */
+    private static final String WAY_DOWN = "the way down";
 
     private final Attempt attempt;
     private final Brief brief;
@@ -80,6 +83,45 @@ final class Rungs {
                 new ArrayList<>(ladder.stream().filter(taken::contains).toList());
         Collections.reverse(rungs);
         return rungs;
+    }
+
+    /**
+     * The rungs right below the peak that are told in words, the nearest last: no poses of their own, but stages of its lesson. A way
+     * down is no stage, and nothing is that somebody has to hold another in.
+     */
+    List<Ladder.Rung> inWords() {
+        List<Ladder.Rung> found = new ArrayList<>();
+        Ladder ladder = goal.ladder();
+        if (ladder == null) return found;
+        for (int i = goal.rung() - 2; i >= 0 && found.size() < mostInWords(); i--) {
+            Ladder.Rung rung = ladder.rungs().get(i);
+            if (rung.pose() != null) break;
+            if (isStage(rung)) found.add(0, rung);
+        }
+        return found;
+    }
+
+    private int mostInWords() {
+        if (brief.minutes() >= Attempt.ROOMY && attempt.tightness() == 0) return 2;
+        return attempt.tightness() <= 1 || hasFewStages() ? 1 : 0;
+    }
+
+    private boolean hasFewStages() {
+        return before.stream().filter(this::isNear).count() < FEW;
+    }
+
+    private boolean isStage(Ladder.Rung rung) {
+        boolean watched = rung.with() == Ladder.With.ALONE || rung.with() == Ladder.With.TEACHER && brief.supervised();
+        return watched
+                && !rung.does().startsWith(WAY_DOWN)
+                && rung.props().stream().allMatch(this::isAtHand);
+    }
+
+    /** A chair, where nobody knows of any, only where hardly anything else is a stage. */
+    private boolean isAtHand(PropUse use) {
+        boolean known = brief.group() != null && brief.group().room() != null;
+        boolean chair = use.prop().equals("chair") && !known && !hasFewStages();
+        return attempt.pool().isThere(use) && !chair;
     }
 
     private boolean isOnChair(Pose pose) {
