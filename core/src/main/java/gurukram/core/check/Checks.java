@@ -6,6 +6,7 @@ import gurukram.core.plan.Flow;
 import gurukram.core.plan.Node;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.edit.PlanRules;
 import gurukram.core.plan.settings.School;
 import gurukram.core.plan.settings.Texts;
@@ -125,11 +126,40 @@ public final class Checks {
         return good;
     }
 
+    /**
+     * Several findings mended one after the other and looked at once: the first offer for each, on the class that those before it made.
+     *
+     * @return empty where not all of it holds together; each may still do so by itself
+     */
+    public Optional<Tried> triedTogether(Subject subject, List<Finding> findings, Report before) {
+        Subject now = subject;
+        List<PlanEdit> edits = new ArrayList<>();
+        List<String> labels = new ArrayList<>();
+        for (Finding finding : findings) {
+            List<Mend> mends = find(finding.rule()).mends(now, finding);
+            if (mends.isEmpty()) return Optional.empty();
+            Optional<ClassPlan> mended = mended(now, mends.get(0));
+            if (mended.isEmpty()) return Optional.empty();
+            now = subject(mended.get(), subject.level());
+            edits.add(mends.get(0).edit());
+            labels.add(mends.get(0).label());
+        }
+        Tried all = new Tried(new Mend(String.join("; ", labels), PlanEdit.all(edits)), now, report(now));
+        boolean holds = findings.stream().allMatch(finding -> holds(subject, finding, all, before));
+        return holds ? Optional.of(all) : Optional.empty();
+    }
+
     private Optional<Tried> tried(Subject subject, Mend mend) {
+        return mended(subject, mend).map(plan -> {
+            Subject after = subject(plan, subject.level());
+            return new Tried(mend, after, report(after));
+        });
+    }
+
+    /** Empty where a class may not be so. */
+    private Optional<ClassPlan> mended(Subject subject, Mend mend) {
         try {
-            ClassPlan mended = PlanRules.check(mend.edit().applyTo(subject.plan()), catalogue);
-            Subject after = subject(mended, subject.level());
-            return Optional.of(new Tried(mend, after, report(after)));
+            return Optional.of(PlanRules.check(mend.edit().applyTo(subject.plan()), catalogue));
         } catch (Refused e) {
             return Optional.empty();
         }

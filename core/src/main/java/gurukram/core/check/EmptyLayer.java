@@ -81,7 +81,8 @@ public final class EmptyLayer implements Check {
         return null;
     }
 
-    private static boolean changesNothing(Step step, Layer layer) {
+    /** Whether a step is the same with a layer of it as without. */
+    static boolean changesNothing(Step step, Layer layer) {
         if (!(layer.edit() instanceof Layer.Become become)) return false;
         boolean pose = become.pose() == null || become.pose().equals(step.pose());
         boolean sides = become.sides() == null || become.sides().equals(step.sides());

@@ -2,7 +2,6 @@ package gurukram.core.check;
 
 import gurukram.core.body.Base;
 import gurukram.core.dose.Dose;
-import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
 import gurukram.core.plan.Layer;
@@ -11,7 +10,6 @@ import gurukram.core.plan.NodeId;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.Step;
 import gurukram.core.plan.When;
-import gurukram.core.plan.edit.PlanEdit;
 import gurukram.core.plan.settings.SideRule;
 import gurukram.core.pose.Caution;
 import gurukram.core.pose.Modifiers;
@@ -21,6 +19,8 @@ import gurukram.core.pose.Risk;
 import gurukram.core.score.Transitions;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -58,8 +59,8 @@ final class LinesForNeed {
 
     private final Subject subject;
     private final Need need;
-    private final Map<NodeId, Step> steps = new LinkedHashMap<>();
-    private final Set<String> names = new LinkedHashSet<>();
+    /** What is chosen for each step or flow of the class that has a line now. */
+    private final Map<NodeId, Lines> chosen = new LinkedHashMap<>();
 
     private LinesForNeed(Subject subject, Need need) {
         this.subject = subject;
@@ -67,16 +68,58 @@ final class LinesForNeed {
     }
 
     /** @param steps those that have a line now, by their ids; {@code names} what is done in it */
-    record Lines(Map<NodeId, Step> steps, Set<String> names) {}
+    record Lines(Map<NodeId, Step> steps, Set<String> names) {
+        private static final Lines NONE = new Lines(Map.of(), Set.of());
+    }
 
+    /** All of them as they are chosen first; only where that takes longer than the clock has, one by one. */
     static Lines of(Subject subject, Need need) {
         LinesForNeed lines = new LinesForNeed(subject, need);
         for (Section section : subject.plan().sections())
-            for (Item item : section.items()) {
-                if (item instanceof Step step) lines.held(step, false);
-                else lines.flow((Flow) item);
+            for (Item item : section.items())
+                lines.choose(item, item instanceof Step step ? lines.first(step) : lines.line((Flow) item));
+        lines.settleInTime();
+        Map<NodeId, Step> steps = new LinkedHashMap<>();
+        Set<String> names = new LinkedHashSet<>();
+        lines.chosen.values().forEach(one -> {
+            steps.putAll(one.steps());
+            names.addAll(one.names());
+        });
+        return new Lines(steps, names);
+    }
+
+    /** What takes too long is chosen anew, in what the clock has for it; what still does then has no line. */
+    private void settleInTime() {
+        List<Item> items = subject.plan().sections().stream()
+                .flatMap(section -> section.items().stream())
+                .toList();
+        Set<NodeId> again = new HashSet<>();
+        for (Set<NodeId> over = tooLong(); !over.isEmpty(); over = tooLong()) {
+            boolean any = false;
+            for (int i = 0; i < items.size(); i++) {
+                if (!over.contains(items.get(i).id())) continue;
+                // who comes from elsewhere may be late where nothing else is done
+                int from = i;
+                while (from > 0 && !chosen.containsKey(items.get(from).id())) from--;
+                Item item = items.get(from);
+                if (chosen.remove(item.id()) == null) continue;
+                any = true;
+                if (again.add(item.id())) choose(item, inTime(item));
             }
-        return new Lines(lines.steps, lines.names);
+            if (!any) return;
+        }
+    }
+
+    private void choose(Item item, Lines lines) {
+        if (!lines.steps().isEmpty()) chosen.put(item.id(), lines);
+    }
+
+    /** The steps and flows whose line takes longer than the clock has for it, which it did not before. */
+    private Set<NodeId> tooLong() {
+        Map<NodeId, Step> all = new HashMap<>();
+        chosen.values().forEach(one -> all.putAll(one.steps()));
+        if (all.isEmpty()) return Set.of();
+        return NeedLine.over(subject, subject.plan().with(all), need).keySet();
     }
 
     /** What asks for a change of a pose, where it is not told already; null for nothing. */
@@ -195,46 +238,51 @@ final class LinesForNeed {
         return Optional.of(step.withLayers(layers));
     }
 
-    private void held(Step step, boolean inFlow) {
-        if (!isWanted(step)) return;
+    /** The first choice, however long it takes. */
+    private Lines first(Step step) {
+        if (subject.parentOf(step.id()) instanceof Layer) return Lines.NONE;
+        return held(step, false, choice -> lined(step, choice));
+    }
+
+    /** What the clock has time for, step by step. */
+    private Lines inTime(Item item) {
+        if (item instanceof Step step) return held(step, false, choice -> fitting(step, choice));
+        Map<NodeId, Step> steps = new LinkedHashMap<>();
+        Set<String> names = new LinkedHashSet<>();
+        for (Step step : ((Flow) item).steps()) {
+            Lines one = held(step, true, choice -> fitting(step, choice));
+            steps.putAll(one.steps());
+            names.addAll(one.names());
+        }
+        return new Lines(steps, names);
+    }
+
+    private Optional<Step> fitting(Step step, Choice choice) {
+        return choice.with().isEmpty() ? NeedLine.fitting(subject, step, need, choice.pose()) : lined(step, choice);
+    }
+
+    private Lines held(Step step, boolean inFlow, Function<Choice, Optional<Step>> made) {
+        if (!isWanted(step)) return Lines.NONE;
         Pose pose = subject.catalogue().pose(Objects.requireNonNull(step.pose()));
         for (Choice choice : instead(step, inFlow)) {
             if (isMove(step) && !isNear(pose.base(), choice.pose().base())) continue;
-            Optional<Step> with = choice.with().isEmpty()
-                    ? NeedLine.fitting(subject, step, need, choice.pose())
-                    : lined(step, choice);
-            if (with.isEmpty()) continue;
-            steps.put(step.id(), with.get());
-            names.add(called(choice));
-            return;
+            Optional<Step> with = made.apply(choice);
+            if (with.isPresent()) return new Lines(Map.of(step.id(), with.get()), Set.of(called(choice)));
         }
+        return Lines.NONE;
     }
 
     private static boolean isMove(Step step) {
         return step.dose().at(Dose.Reading.CHOSEN) instanceof Dose.Movement;
     }
 
-    private void flow(Flow flow) {
+    private Lines line(Flow flow) {
         List<List<Step>> runs = new ArrayList<>(List.of(flow.steps()));
         for (Link link : flow.links()) runs.add(link.steps());
         Map<NodeId, Step> changed = new LinkedHashMap<>();
         Set<String> called = new LinkedHashSet<>();
         for (List<Step> run : runs) new Run(run, run == flow.steps()).changed(changed, called);
-        if (changed.isEmpty()) return;
-        if (isOver(changed)) {
-            flow.steps().forEach(step -> held(step, true));
-            return;
-        }
-        steps.putAll(changed);
-        names.addAll(called);
-    }
-
-    /** Whether any line beside the clock takes longer than the clock has for it, which it did not before. */
-    private boolean isOver(Map<NodeId, Step> changed) {
-        List<PlanEdit> edits = new ArrayList<>();
-        changed.values().forEach(step -> edits.add(PlanEdit.instead(subject.plan(), step)));
-        ClassPlan plan = PlanEdit.all(edits).applyTo(subject.plan());
-        return NeedLine.over(subject, plan) > 0;
+        return new Lines(changed, called);
     }
 
     /** Whether half a breath is enough for it: the same base, or forearms for hands. */

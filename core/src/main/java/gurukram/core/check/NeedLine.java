@@ -47,7 +47,7 @@ final class NeedLine {
         // what a layer puts in has no lines for needs that mends could write
         if (subject.parentOf(step.id()) instanceof Layer) return Optional.empty();
         Optional<Step> plain = at(step, need, to);
-        long over = plain.map(with -> over(subject, with)).orElse(0L);
+        long over = plain.map(with -> over(subject, with, need)).orElse(0L);
         if (over <= 0) return plain;
         Dose shorter = step.dose().at(Dose.Reading.CHOSEN) instanceof Reps
                 ? asLong(subject, step, over)
@@ -59,28 +59,33 @@ final class NeedLine {
         Layer.Become become = (Layer.Become) last.edit();
         layers.add(new Layer(last.id(), last.when(), new Layer.Become(become.pose(), become.sides(), shorter)));
         Step cut = with.withLayers(layers);
-        return over(subject, cut) <= 0 ? Optional.of(cut) : Optional.empty();
+        return over(subject, cut, need) <= 0 ? Optional.of(cut) : Optional.empty();
     }
 
-    /** How much the worst line beside the clock takes too long with this step and did not without it, ms. */
-    private static long over(Subject subject, Step step) {
+    /** How much the line of a need takes too long at its worst with this step, and did not without it, ms. */
+    private static long over(Subject subject, Step step, Need need) {
         ClassPlan plan = PlanEdit.instead(subject.plan(), step).applyTo(subject.plan());
-        return over(subject, plan);
-    }
-
-    /** The same of a plan that was made of it. */
-    static long over(Subject subject, ClassPlan plan) {
-        Map<List<Object>, Long> before = new HashMap<>();
-        for (MixedRoom.Beside line : subject.beside())
-            before.put(place(line), Math.max(0, line.lineMs() - line.clockMs()));
-        return MixedRoom.beside(plan, subject.unfolder()).stream()
-                .mapToLong(line -> line.lineMs() - line.clockMs() - before.getOrDefault(place(line), 0L))
+        return over(subject, plan, need).values().stream()
+                .mapToLong(ms -> ms)
                 .max()
                 .orElse(0);
     }
 
+    /** The steps and flows of a plan, in which nothing is different but that need's line, whose line is too long by more ms than before. */
+    static Map<NodeId, Long> over(Subject subject, ClassPlan plan, Need need) {
+        Map<List<Object>, Long> before = new HashMap<>();
+        for (MixedRoom.Beside line : subject.beside(need))
+            before.put(place(line), Math.max(0, line.lineMs() - line.clockMs()));
+        Map<NodeId, Long> over = new HashMap<>();
+        for (MixedRoom.Beside line : MixedRoom.beside(plan, subject.unfolder(), subject.baseScore(), need)) {
+            long more = line.lineMs() - line.clockMs() - before.getOrDefault(place(line), 0L);
+            if (more > 0) over.merge(line.node(), more, Math::max);
+        }
+        return over;
+    }
+
     private static List<Object> place(MixedRoom.Beside line) {
-        return Arrays.asList(line.who(), line.node(), line.pass());
+        return Arrays.asList(line.node(), line.pass());
     }
 
     /** What takes the place of repetitions is held for as long, less what is too much; null where nothing would be left of it. */

@@ -21,6 +21,7 @@ import gurukram.core.pose.CautionFacts;
 import gurukram.core.pose.Level;
 import gurukram.core.pose.Mechanism;
 import gurukram.core.pose.Modifiers;
+import gurukram.core.pose.Need;
 import gurukram.core.pose.Pose;
 import gurukram.core.pose.PoseCatalogue;
 import gurukram.core.score.EffortCurve;
@@ -32,6 +33,7 @@ import gurukram.core.score.Score;
 import gurukram.core.score.Tallies;
 import gurukram.core.score.Unfolder;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -65,6 +67,7 @@ public final class Subject {
     private @Nullable List<Double> effort;
     private @Nullable List<Cue> cues;
     private @Nullable List<MixedRoom.Beside> beside;
+    private final Map<Need, List<MixedRoom.Beside>> besideOf = new EnumMap<>(Need.class);
 
     Subject(
             ClassPlan plan,
@@ -228,6 +231,11 @@ public final class Subject {
     List<MixedRoom.Beside> beside() {
         if (beside == null) beside = MixedRoom.beside(plan, unfolder, this::baseScore);
         return beside;
+    }
+
+    /** Those of one need. */
+    List<MixedRoom.Beside> beside(Need need) {
+        return besideOf.computeIfAbsent(need, one -> MixedRoom.beside(plan, unfolder, baseScore(), one));
     }
 
     /** The pose of a moment as it is done there: what is different about it changes what it asks of people. */

@@ -54,6 +54,11 @@ final class Swap {
             layers.add(new Layer(
                     layer.id(), layer.when(), new Layer.Become(to.id(), become.sides(), become.dose(), become.with())));
         }
+        // what a round did instead is what everybody does now, and nobody has to go back on it
+        for (boolean less = true; less; ) {
+            Step swapped = other.withLayers(layers);
+            less = layers.removeIf(layer -> EmptyLayer.changesNothing(swapped, layer));
+        }
         return other.withLayers(layers);
     }
 

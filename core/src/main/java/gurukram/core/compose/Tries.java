@@ -89,6 +89,8 @@ final class Tries {
             Finishing.Candidate candidate = mended(taken.plan());
             if (best == null || candidate.misses() < best.misses()) best = candidate;
             if (best.misses() <= mostMisses() || best.misses() < SERIOUS && ++mended >= MOST_MENDED) break;
+            // what is further from the usual than this is from all right will not be better
+            if (best.misses() < SERIOUS && !waiting.isEmpty() && waiting.peek().unusual() >= best.misses()) break;
             if (mended == 0) tightness = Math.min(TIGHTEST, tightness + 1);
         }
         return Optional.ofNullable(best);

@@ -6,6 +6,7 @@ import gurukram.core.plan.settings.Required;
 import gurukram.core.text.Refused;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -83,17 +84,49 @@ public record ClassPlan(ClassSettings settings, List<Section> sections) {
         return replacing(parent, node -> node.withChildren(children));
     }
 
+    /** What does not hold the part is the very same afterwards. */
     public ClassPlan replacing(NodeId id, UnaryOperator<Node> change) {
-        return new ClassPlan(
-                settings,
-                sections.stream().map(s -> section(replaced(s, id, change))).toList());
+        for (int i = 0; i < sections.size(); i++) {
+            Node now = replaced(sections.get(i), id, change);
+            if (now == sections.get(i)) continue;
+            List<Section> all = new ArrayList<>(sections);
+            all.set(i, section(now));
+            return new ClassPlan(settings, all);
+        }
+        return this;
     }
 
     private static Node replaced(Node node, NodeId id, UnaryOperator<Node> change) {
         if (node.id().equals(id)) return change.apply(node);
-        if (node.children().isEmpty()) return node;
-        return node.withChildren(
-                node.children().stream().map(c -> replaced(c, id, change)).toList());
+        List<? extends Node> children = node.children();
+        for (int i = 0; i < children.size(); i++) {
+            Node now = replaced(children.get(i), id, change);
+            if (now == children.get(i)) continue;
+            List<Node> all = new ArrayList<>(children);
+            all.set(i, now);
+            return node.withChildren(all);
+        }
+        return node;
+    }
+
+    /** With others in the place of the parts of their names. */
+    public ClassPlan with(Map<NodeId, ? extends Node> others) {
+        List<Section> all = new ArrayList<>();
+        for (Section section : sections) all.add(section(with(section, others)));
+        return new ClassPlan(settings, all);
+    }
+
+    private static Node with(Node node, Map<NodeId, ? extends Node> others) {
+        Node other = others.get(node.id());
+        if (other != null) return other;
+        List<Node> all = new ArrayList<>();
+        boolean same = true;
+        for (Node child : node.children()) {
+            Node now = with(child, others);
+            same &= now == child;
+            all.add(now);
+        }
+        return same ? node : node.withChildren(all);
     }
 
     private static Section section(Node node) {

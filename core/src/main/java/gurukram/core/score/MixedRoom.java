@@ -95,15 +95,38 @@ public final class MixedRoom {
         Map<NodeId, NodeId> owners = owners(plan);
         Map<Unit, Long> clock = lengths(base.get(), owners);
         List<Beside> lines = new ArrayList<>();
-        for (Need need : needs) {
-            ClassPlan own = LevelLine.beside(plan, when -> when.needs().contains(need), unfolder.catalogue());
-            add(lines, need.words(), clock, besideLengths(unfolder.unfold(own, null), owners));
-        }
+        for (Need need : needs) add(lines, need.words(), clock, lengthsFor(need, plan, unfolder, owners));
         if (either[0]) {
             ClassPlan own = LevelLine.beside(plan, When::either, unfolder.catalogue());
             add(lines, "the other choice", clock, besideLengths(unfolder.unfold(own, null), owners));
         }
         return lines;
+    }
+
+    /**
+     * The line of one need alone.
+     *
+     * @param base the score of the base line
+     */
+    public static List<Beside> beside(ClassPlan plan, Unfolder unfolder, Score base, Need need) {
+        if (!hasLine(plan, need)) return List.of();
+        Map<NodeId, NodeId> owners = owners(plan);
+        List<Beside> lines = new ArrayList<>();
+        add(lines, need.words(), lengths(base, owners), lengthsFor(need, plan, unfolder, owners));
+        return lines;
+    }
+
+    private static boolean hasLine(ClassPlan plan, Need need) {
+        boolean[] has = {false};
+        plan.walk(node ->
+                has[0] |= node instanceof Layer layer && layer.when().needs().contains(need));
+        return has[0];
+    }
+
+    private static Map<Unit, Long> lengthsFor(
+            Need need, ClassPlan plan, Unfolder unfolder, Map<NodeId, NodeId> owners) {
+        ClassPlan own = LevelLine.beside(plan, when -> when.needs().contains(need), unfolder.catalogue());
+        return besideLengths(unfolder.unfold(own, null), owners);
     }
 
     private static void add(List<Beside> lines, String who, Map<Unit, Long> clock, Map<Unit, Long> own) {

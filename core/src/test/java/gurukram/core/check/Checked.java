@@ -81,6 +81,10 @@ final class Checked {
         return subject.score().totalMs();
     }
 
+    Checks checks() {
+        return checks;
+    }
+
     Report report() {
         return report;
     }

@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import gurukram.core.Plans;
+import gurukram.core.notation.NotationWriter;
 import gurukram.core.plan.settings.Marks;
 import gurukram.core.plan.settings.Thresholds;
 import gurukram.core.text.Refused;
@@ -127,5 +129,49 @@ class ChecksTest {
         assertTrue(assertThrows(Refused.class, () -> Checks.card("no-such-rule"))
                 .getMessage()
                 .contains("no check called"));
+    }
+
+    /** Needs that each want another line, and one whose line is only words. */
+    @Test
+    void whatSeveralNeedsWantIsMendedTogetherAsOneAfterTheOther() {
+        Checked both = Checked.of(
+                "warm-up:\nflow tide, 3 rounds, no sides\ncow, in\ncat, out\nend flow\nthunderbolt seat, 8 breaths\n",
+                Checked.group("12 mats, 1 wrist, 1 knee"));
+        List<Finding> wanted = both.of(Cautions.class).stream()
+                .filter(one -> one.severity() == Severity.LOOK)
+                .toList();
+        assertEquals(2, wanted.size());
+        Checks.Tried all = both.checks()
+                .triedTogether(both.subject(), wanted, both.report())
+                .orElseThrow();
+        assertEquals(all.after().plan(), all.mend().edit().applyTo(both.plan()));
+        assertEquals(List.of(), serious(all.report()));
+        Checked first = both.mended(both.mends(wanted.get(0)).get(0));
+        Finding left = first.of(Cautions.class).stream()
+                .filter(one -> one.severity() == Severity.LOOK)
+                .findFirst()
+                .orElseThrow();
+        assertEquals(first.mended(first.mends(left).get(0)).plan(), all.after().plan());
+    }
+
+    private static List<Finding> serious(Report report) {
+        return report.findings().stream()
+                .filter(one -> one.severity() != Severity.INFO && one.rule().equals("cautions"))
+                .toList();
+    }
+
+    @Test
+    void whatARoundDidInsteadIsGoneWhereEverybodyDoesIt() {
+        Checked high = Checked.of("class: T\n- 60 min, hatha, beginner\nstanding:\nflow tide, 3 rounds, both sides\n"
+                + "high lunge, lead, in\n- rounds 2+: low lunge\nhalf split, lead, out\ndownward dog, out\nend flow\n");
+        Finding above = high.of(AboveLevel.class).get(0);
+        Mend low = high.mends(above).stream()
+                .filter(mend -> mend.label().contains("low lunge"))
+                .findFirst()
+                .orElseThrow();
+        Checked mended = high.mended(low);
+        assertEquals("", mended.says(EmptyLayer.class));
+        String text = new NotationWriter(Plans.CATALOGUE).write(mended.plan());
+        assertTrue(text.contains("low lunge, lead, in\n  half split"), text);
     }
 }

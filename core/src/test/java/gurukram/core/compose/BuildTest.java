@@ -12,12 +12,16 @@ import gurukram.core.compose.brief.Draft;
 import gurukram.core.compose.search.Places;
 import gurukram.core.compose.search.Way;
 import gurukram.core.dose.Dose;
+import gurukram.core.group.People;
+import gurukram.core.group.Room;
 import gurukram.core.plan.ClassPlan;
 import gurukram.core.plan.Flow;
 import gurukram.core.plan.Item;
+import gurukram.core.plan.Prop;
 import gurukram.core.plan.Section;
 import gurukram.core.plan.SectionRole;
 import gurukram.core.plan.Step;
+import gurukram.core.plan.manner.Stage;
 import gurukram.core.plan.settings.Style;
 import gurukram.core.pose.Hold;
 import gurukram.core.pose.Level;
@@ -26,6 +30,7 @@ import gurukram.core.score.Moment;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -105,6 +110,43 @@ class BuildTest {
                         .isEqualTo(low);
             }
         assertThat(watched).isGreaterThan(20);
+    }
+
+    private static List<Step> peaks(Draft draft) {
+        List<Step> steps = new ArrayList<>();
+        String peak = Objects.requireNonNull(draft.goal()).pose().id();
+        for (Item item : items(draft.plan(), SectionRole.PEAK))
+            for (Step step : item instanceof Flow flow ? flow.steps() : List.of((Step) item))
+                if (peak.equals(step.pose())) steps.add(step);
+        return steps;
+    }
+
+    /** The ladder tells it in words, right below the pose; there is only one stage on one leg besides. */
+    @Test
+    void aRungInWordsIsAStageOfTheLessonAndWhatItNeedsLiesReady() {
+        Draft draft = COMPOSER.compose(Brief.to("standing-hand-to-toe", 60, Style.HATHA, Level.INTERMEDIATE), 1);
+        Step first = peaks(draft).get(0);
+        assertThat(first.manner().stages()).extracting(Stage::words).containsExactly("standing, heel on a chair seat");
+        assertThat(first.props()).extracting(Prop::name).contains("chair", "strap");
+        assertThat(draft.plan().sections().get(0).texts().note()).contains("1 chair");
+        Room bare = new Room("the loft", Map.of("strap", 20), true, 12);
+        Brief without = draft.brief().with(new People(12, Map.of(), bare));
+        assertThat(peaks(COMPOSER.compose(without, 1)).get(0).manner().stages()).isEmpty();
+    }
+
+    /** Two ladders have a way down right below the rung that is led to; nobody stays in that. */
+    @Test
+    void aWayDownIsNoStage() {
+        int stages = 0;
+        for (String peak : List.of("headstand", "forearm-stand", "handstand", "crow", "upward-bow")) {
+            Brief brief = Brief.to(peak, 75, Style.HATHA, Level.ADVANCED).withSupervised(true);
+            for (Step step : peaks(COMPOSER.compose(brief, 1)))
+                for (Stage stage : step.manner().stages()) {
+                    stages++;
+                    assertThat(stage.words()).as(peak).doesNotContain("way down");
+                }
+        }
+        assertThat(stages).isPositive();
     }
 
     @Test
