@@ -27,8 +27,8 @@ final class Rungs {
     private static final int NEAR_LEGS = 1;
 
     private static final int FEW = 2;
-    /** What the words of a rung begin with that is practised by itself, and held by nobody. */
-    private static final String WAY_DOWN = "the way down";
+    /** What is practised by itself and held by nobody, or at a place that the whole pose is not done at. */
+    private static final List<String> APART = List.of("the way down", "at the wall");
 
     private final Attempt attempt;
     private final Brief brief;
@@ -86,8 +86,8 @@ final class Rungs {
     }
 
     /**
-     * The rungs right below the peak that are told in words, the nearest last: no poses of their own, but stages of its lesson. A way
-     * down is no stage, and nothing is that somebody has to hold another in.
+     * The rungs right below the peak that are told in words, the nearest last: no poses of their own, but stages of its lesson. What is
+     * not held is no stage, and nothing is that somebody has to hold another in.
      */
     List<Ladder.Rung> inWords() {
         List<Ladder.Rung> found = new ArrayList<>();
@@ -95,8 +95,8 @@ final class Rungs {
         if (ladder == null) return found;
         for (int i = goal.rung() - 2; i >= 0 && found.size() < mostInWords(); i--) {
             Ladder.Rung rung = ladder.rungs().get(i);
-            if (rung.pose() != null) break;
-            if (isStage(rung)) found.add(0, rung);
+            if (rung.pose() != null || !isStage(rung)) break;
+            found.add(0, rung);
         }
         return found;
     }
@@ -112,9 +112,9 @@ final class Rungs {
 
     private boolean isStage(Ladder.Rung rung) {
         boolean watched = rung.with() == Ladder.With.ALONE || rung.with() == Ladder.With.TEACHER && brief.supervised();
-        return watched
-                && !rung.does().startsWith(WAY_DOWN)
-                && rung.props().stream().allMatch(this::isAtHand);
+        boolean held = rung.dose().at(Dose.Reading.CHOSEN) instanceof Dose.Breaths
+                && APART.stream().noneMatch(rung.does()::contains);
+        return watched && held && rung.props().stream().allMatch(this::isAtHand);
     }
 
     /** A chair, where nobody knows of any, only where hardly anything else is a stage. */
