@@ -18,9 +18,9 @@ import gurukram.core.pose.Pose;
 import gurukram.core.pose.Risk;
 import gurukram.core.score.Transitions;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -88,25 +88,22 @@ final class LinesForNeed {
         return new Lines(steps, names);
     }
 
-    /** What takes too long is chosen anew, in what the clock has for it; what still does then has no line. */
+    /** What takes too long is looked at by itself, and chosen anew where it does so then. */
     private void settleInTime() {
         List<Item> items = subject.plan().sections().stream()
                 .flatMap(section -> section.items().stream())
                 .toList();
-        Set<NodeId> again = new HashSet<>();
-        for (Set<NodeId> over = tooLong(); !over.isEmpty(); over = tooLong()) {
-            boolean any = false;
-            for (int i = 0; i < items.size(); i++) {
-                if (!over.contains(items.get(i).id())) continue;
-                // who comes from elsewhere may be late where nothing else is done
-                int from = i;
-                while (from > 0 && !chosen.containsKey(items.get(from).id())) from--;
-                Item item = items.get(from);
-                if (chosen.remove(item.id()) == null) continue;
-                any = true;
-                if (again.add(item.id())) choose(item, inTime(item));
-            }
-            if (!any) return;
+        Set<NodeId> over = tooLong(chosen.values());
+        for (int i = 0; i < items.size(); i++) {
+            if (!over.contains(items.get(i).id())) continue;
+            // who comes from elsewhere may be late where nothing else is done
+            int from = i;
+            while (from > 0 && !chosen.containsKey(items.get(from).id())) from--;
+            Item item = items.get(from);
+            Lines first = chosen.get(item.id());
+            if (first == null || tooLong(List.of(first)).isEmpty()) continue;
+            chosen.remove(item.id());
+            choose(item, inTime(item));
         }
     }
 
@@ -115,9 +112,9 @@ final class LinesForNeed {
     }
 
     /** The steps and flows whose line takes longer than the clock has for it, which it did not before. */
-    private Set<NodeId> tooLong() {
+    private Set<NodeId> tooLong(Collection<Lines> lines) {
         Map<NodeId, Step> all = new HashMap<>();
-        chosen.values().forEach(one -> all.putAll(one.steps()));
+        lines.forEach(one -> all.putAll(one.steps()));
         if (all.isEmpty()) return Set.of();
         return NeedLine.over(subject, subject.plan().with(all), need).keySet();
     }
